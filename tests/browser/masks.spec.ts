@@ -149,12 +149,21 @@ test('a mask is turned in the picture, and one bead keyframes all of it', async 
     // Moved on another frame, its way is seen, a tick a frame, and where it stands at the keyframe before.
     await expect(page.locator('[data-way]')).toHaveCount(0);
     await goToFrame(page, 20);
-    await kept(page, () => drag(page, page.locator('[data-mask-knot]'), 120, 0));
+    await kept(page, () => drag(page, page.locator('[data-mask-knot]'), 150, 0));
     await expect(page.locator('.masks [data-way] circle')).toHaveCount(11);
     await expect(page.locator('[data-mask-ghost]')).toHaveCount(1);
     await goToFrame(page, 15);
     await expect(page.locator('[data-mask-ghost]')).toHaveCount(2);
-    await kept(page, () => page.keyboard.press('Control+z'));
+    // Its way is made smooth by a double click on one of its points, and bent by the handle that comes.
+    await goToFrame(page, 20);
+    const point = page.locator('.masks [data-path-point="20"]');
+    await kept(page, () => point.dblclick());
+    await kept(page, () => drag(page, page.locator('.masks [data-bend="20 arrive"]'), 0, -60));
+    const { keyframes } = (await maskOf()).position as { keyframes: { bend?: { arrive: number[] } }[] };
+    expect(keyframes[1]!.bend!.arrive[1]).toBeLessThan(-20);
+    for (let step = 0; step < 3; step++) {
+        await kept(page, () => page.keyboard.press('Control+z'));
+    }
     await goToFrame(page, 10);
     await kept(page, () => bead.click());
     expect(await maskOf()).toMatchObject({ rotation: 90 });

@@ -11,6 +11,7 @@ use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Effect\Values;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Pose;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Ways;
@@ -24,8 +25,8 @@ final class EffectPoints
 {
     /**
      * @return list<array{property: string, title: string, at: array{float, float}, ticks: list<array{float, float}>,
-     *     ghosts: list<array{float, float}>}> in composition pixels: where each is, where it is on each frame from its first keyframe
-     *     to its last, and at the nearest keyframes before and after
+     *     points: list<array<string, mixed>>, ghosts: list<array{float, float}>}> in composition pixels: where each is, where it is on
+     *     each frame from its first keyframe to its last, and at these, and at the nearest keyframes before and after
      */
     public static function of(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): array
     {
@@ -50,6 +51,7 @@ final class EffectPoints
                     'title' => "{$setting->title} · ".lcfirst($effect->title()),
                     'at' => $at($frame),
                     'ticks' => Ways::ticks($layer, $name, $place),
+                    'points' => Ways::points($layer, $name, $pose->matrix->after(Affine::translation($base->x, $base->y))),
                     'ghosts' => array_map($at, Ways::neighbours($layer, [$name], $frame)),
                 ];
             }

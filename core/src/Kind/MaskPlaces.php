@@ -27,7 +27,7 @@ final class MaskPlaces
     }
 
     /** What its place is counted in. */
-    private static function base(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): Affine
+    public static function base(PlacedMask $mask, Layer $layer, Composition $composition, int $frame): Affine
     {
         return $composition->space($layer->id, $frame)->after($mask->fixed ? new Affine : $layer->matrix($frame));
     }
@@ -43,8 +43,8 @@ final class MaskPlaces
     /**
      * @param  Box  $own  of what the layer shows
      * @return list<array{mask: string, form: string, corners: list<array{float, float}>, ticks: list<array{float, float}>,
-     *     ghosts: list<array{frame: int, corners: list<array{float, float}>}>}> in composition pixels: corners clockwise from the
-     *     top left, where its middle is on each frame from its first keyframe to its last, and its corners at the nearest keyframes
+     *     points: list<array<string, mixed>>, ghosts: list<array{frame: int, corners: list<array{float, float}>}>}> in composition pixels: corners clockwise from the
+     *     top left, where its middle is on each frame from its first keyframe to its last, and at these, and its corners at the nearest keyframes
      *     before and after
      */
     public static function of(Layer $layer, Composition $composition, int $frame, Box $own): array
@@ -60,14 +60,17 @@ final class MaskPlaces
                 'corners' => self::corners(
                     self::box($mask, $layer, $frame, $own), self::matrix($mask, $layer, $composition, $frame),
                 ),
-                ...($mask->form === MaskForm::Crop ? ['ticks' => [], 'ghosts' => []] : self::way($mask, $layer, $composition, $frame, $own)),
+                ...($mask->form === MaskForm::Crop ? ['ticks' => [], 'points' => [], 'ghosts' => []] : self::way($mask, $layer, $composition, $frame, $own)),
             ];
         }
 
         return $places;
     }
 
-    /** @return array{ticks: list<array{float, float}>, ghosts: list<array{frame: int, corners: list<array{float, float}>}>} */
+    /**
+     * @return array{ticks: list<array{float, float}>, points: list<array<string, mixed>>,
+     *     ghosts: list<array{frame: int, corners: list<array{float, float}>}>}
+     */
     private static function way(PlacedMask $mask, Layer $layer, Composition $composition, int $frame, Box $own): array
     {
         $base = self::base($mask, $layer, $composition, $frame);
@@ -75,6 +78,7 @@ final class MaskPlaces
 
         return [
             'ticks' => Ways::ticks($layer, "{$mask->id}.position", $base->apply(...)),
+            'points' => Ways::points($layer, "{$mask->id}.position", $base),
             'ghosts' => array_map(fn (int $at): array => ['frame' => $at, 'corners' => self::corners(
                 self::box($mask, $layer, $at, $own), $base->after(self::own($mask, $layer, $at)),
             )], Ways::neighbours($layer, $names, $frame)),

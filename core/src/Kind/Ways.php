@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind;
 
+use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 
 /** How a layer, and the points of its masks and effects, go by their keyframes: to be seen. */
@@ -32,6 +34,28 @@ final class Ways
         }
 
         return $ticks;
+    }
+
+    /**
+     * Where it is at its keyframes, and the handles by which its way is bent there.
+     *
+     * @param  Affine  $space  to composition pixels, as the layer stands now
+     * @return list<array{frame: int, at: array{float, float}, bend: ?array{arrive: array{float, float}, leave: array{float, float}}}>
+     *     none where it goes nowhere
+     */
+    public static function points(Layer $layer, string $property, Affine $space): array
+    {
+        $course = $layer->properties[$property]->course($layer->span);
+
+        return count($course) < 2 ? [] : array_map(function (int $frame, Keyframe $keyframe) use ($layer, $property, $space): array {
+            $point = $space->apply($layer->point($property, $frame));
+
+            return [
+                'frame' => $frame,
+                'at' => [round($point->x, 2), round($point->y, 2)],
+                'bend' => $keyframe->bend?->placed($space)->toJson(),
+            ];
+        }, array_keys($course), $course);
     }
 
     /**

@@ -184,7 +184,7 @@ final class MasksTest extends TestCase
         self::assertEquals(
             [[
                 'mask' => 'm1', 'form' => 'ellipse', 'corners' => [[420, 240], [620, 240], [620, 360], [420, 360]],
-                'ticks' => [], 'ghosts' => [],
+                'ticks' => [], 'points' => [], 'ghosts' => [],
             ]],
             MaskPlaces::of($composition->layer('bar'), $composition, 0, Box::centred(0, 0)),
         );

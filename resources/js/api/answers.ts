@@ -200,9 +200,16 @@ export interface Thread {
     colours: string[];
 }
 
+/** Where a way goes through at a keyframe, and the handles by which it is bent there, as distances: in composition pixels. */
+export interface WayPoint {
+    frame: number;
+    at: Corner;
+    bend: { arrive: Corner; leave: Corner } | null;
+}
+
 /** The way that a layer goes across the picture, in composition pixels. */
 export interface Trail {
-    points: { frame: number; at: Corner; bend: { arrive: Corner; leave: Corner } | null }[];
+    points: WayPoint[];
     /** Where it is on every frame, or on every so many, from the first keyframe to the last. */
     ticks: Corner[];
     every: number;
@@ -229,6 +236,7 @@ export interface MaskPlace {
     corners: Corner[];
     /** Where its middle is on each frame from its first keyframe to its last. */
     ticks: Corner[];
+    points: WayPoint[];
     /** Its corners at the nearest keyframes before and after. */
     ghosts: { frame: number; corners: Corner[] }[];
 }
@@ -240,6 +248,7 @@ export interface EffectPoint {
     at: Corner;
     /** Where it is on each frame from its first keyframe to its last. */
     ticks: Corner[];
+    points: WayPoint[];
     /** Where it is at the nearest keyframes before and after. */
     ghosts: Corner[];
 }

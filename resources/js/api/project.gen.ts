@@ -2987,6 +2987,7 @@ export interface EditArguments {
          */
         to: [number, number];
         sharp?: boolean | null;
+        seen?: number | null;
         layer: string;
         /**
          * as m1.path for what is attached to it

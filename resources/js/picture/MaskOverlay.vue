@@ -5,6 +5,7 @@ import { usePlayhead } from '@/project/playhead';
 import { SNAP, useDragOnPicture } from './dragOnPicture';
 import type { HandleName } from './dragging';
 import type { PictureView } from './view';
+import WayPoints from './WayPoints.vue';
 import WayTicks from './WayTicks.vue';
 
 /** The masks of the selected layer: dragged by the knot in their middle, pulled by their handles. */
@@ -25,12 +26,13 @@ const WITHIN = 13;
 const between = (a: Corner, b: Corner): Corner => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 
 const drawn = computed(() =>
-    props.masks.map(({ mask, form, corners, ticks, ghosts }) => {
+    props.masks.map(({ mask, form, corners, ticks, points, ghosts }) => {
         const [tl, tr, br, bl] = corners.map(props.view.toScreen) as [Corner, Corner, Corner, Corner];
         const at = [tl, between(tl, tr), tr, between(tr, br), br, between(br, bl), bl, between(bl, tl)];
         const middle = between(tl, br);
         return {
             mask,
+            points,
             middle,
             // What is cropped by its edges is not turned.
             turn: form === 'crop' ? null : outwards(between(tl, tr), middle),
@@ -152,6 +154,13 @@ function turn(mask: string, down: PointerEvent): void {
                 height="8"
                 rx="4"
                 @pointerdown.stop.prevent="pull(one.mask, name, $event)"
+            />
+            <WayPoints
+                :layer="layer"
+                :property="`${one.mask}.position`"
+                :points="one.points"
+                :view="view"
+                @pull="(point) => playhead.go(point.frame)"
             />
         </g>
         <g

@@ -3,6 +3,7 @@ import type { EffectPoint } from '@/api/answers';
 import { usePlayhead } from '@/project/playhead';
 import { SNAP, useDragOnPicture } from './dragOnPicture';
 import type { PictureView } from './view';
+import WayPoints from './WayPoints.vue';
 import WayTicks from './WayTicks.vue';
 
 /** The points of the selected layer's effects, to be dragged to their places. */
@@ -50,6 +51,15 @@ function pull(property: string, down: PointerEvent): void {
                 data-point-ghost
             />
         </template>
+        <WayPoints
+            v-for="point in points"
+            :key="`${point.property} points`"
+            :layer="layer"
+            :property="point.property"
+            :points="point.points"
+            :view="view"
+            @pull="(one) => playhead.go(one.frame)"
+        />
         <g
             v-for="point in points"
             :key="point.property"
@@ -73,7 +83,7 @@ function pull(property: string, down: PointerEvent): void {
     overflow: hidden;
     pointer-events: none;
 }
-.points g {
+.points [data-effect-point] {
     pointer-events: all;
     cursor: move;
 }
@@ -87,12 +97,12 @@ function pull(property: string, down: PointerEvent): void {
     stroke-dasharray: 3 3;
     opacity: 0.75;
 }
-.points g path {
+.points [data-effect-point] path {
     fill: var(--raised);
     stroke: var(--second);
     stroke-width: 1.75;
 }
-.points g:hover path {
+.points [data-effect-point]:hover path {
     fill: var(--second);
 }
 </style>

@@ -1,16 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Trail } from '@/api/answers';
+import type { Trail, WayPoint } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { SNAP, useDragOnPicture } from './dragOnPicture';
 import { inside } from './hit';
 import type { PictureView } from './view';
+import WayPoints from './WayPoints.vue';
 
 /** The motion path of the selected layer, a tick a frame, with its points, handles and ghosts to be dragged. */
 const props = defineProps<{ layer: string; trail: Trail; view: PictureView }>();
-
-type Side = 'arrive' | 'leave';
 
 const composition = useComposition();
 const playhead = usePlayhead();
@@ -19,16 +18,6 @@ const drag = useDragOnPicture(props.view);
 const way = computed(() => props.trail.ticks.map((tick) => props.view.toScreen(tick).map(round).join(',')).join(' '));
 const ticks = computed(() => props.trail.ticks.map(props.view.toScreen));
 const round = (value: number): number => Math.round(value * 10) / 10;
-const points = computed(() =>
-    props.trail.points.map((point) => ({
-        ...point,
-        screen: props.view.toScreen(point.at),
-        handles: (['arrive', 'leave'] as Side[])
-            .map((side) => ({ side, by: point.bend?.[side] ?? [0, 0] }))
-            .filter(({ by }) => by[0] !== 0 || by[1] !== 0)
-            .map(({ side, by }) => ({ side, at: props.view.toScreen([point.at[0] + by[0], point.at[1] + by[1]]) })),
-    })),
-);
 const here = computed(() => {
     const index = Math.round((playhead.frame - (props.trail.points[0]?.frame ?? 0)) / props.trail.every);
     return ticks.value[index] ?? null;
@@ -44,27 +33,12 @@ function isOnLayer(event: PointerEvent): boolean {
 
 const whole = (value: number): number => Math.round(value);
 
-function dragPoint(point: Trail['points'][number], down: PointerEvent): void {
+function dragPoint(point: WayPoint, down: PointerEvent): void {
     drag(
         down,
         ([dx, dy]) => ['drag-layers', { layers: [props.layer], frame: point.frame, by: [whole(dx), whole(dy)] }],
         { clicked: () => playhead.go(point.frame) },
     );
-}
-
-function dragHandle(point: Trail['points'][number], side: Side, down: PointerEvent): void {
-    const from = point.bend?.[side] ?? [0, 0];
-    drag(down, ([dx, dy], event) => [
-        'bend-path',
-        {
-            layer: props.layer,
-            property: 'position',
-            frame: point.frame,
-            handle: side,
-            to: [whole(from[0] + dx), whole(from[1] + dy)],
-            sharp: event.altKey,
-        },
-    ]);
 }
 
 function dragGhost(frame: number, down: PointerEvent): void {
@@ -84,14 +58,6 @@ function dragGhost(frame: number, down: PointerEvent): void {
         ],
         { clicked: () => playhead.go(frame) },
     );
-}
-
-const keyframe = (frame: number) => ({
-    keyframes: [{ layer: props.layer, property: 'position', frames: [frame] }],
-});
-
-function toggleSmooth(point: Trail['points'][number]): void {
-    void composition.edit('smooth-path', { ...keyframe(point.frame), sharp: point.bend !== null });
 }
 
 /** A point is put onto the path where it is clicked twice: on the frame that is nearest. */
@@ -129,34 +95,20 @@ function addPoint(event: MouseEvent): void {
                 {{ Math.round(trail.speed) }} px/s
             </text>
         </template>
-        <template v-for="point in points" :key="point.frame">
-            <template v-for="handle in point.handles" :key="handle.side">
-                <line class="stalk" :x1="point.screen[0]" :y1="point.screen[1]" :x2="handle.at[0]" :y2="handle.at[1]" />
-                <circle
-                    class="bend"
-                    r="4.5"
-                    :cx="handle.at[0]"
-                    :cy="handle.at[1]"
-                    :data-bend="`${point.frame} ${handle.side}`"
-                    @pointerdown.stop.prevent="dragHandle(point, handle.side, $event)"
-                />
-            </template>
-            <circle
-                class="point"
-                :class="{ here: point.frame === playhead.frame }"
-                r="5"
-                :cx="point.screen[0]"
-                :cy="point.screen[1]"
-                :data-path-point="point.frame"
-                @pointerdown.stop.prevent="dragPoint(point, $event)"
-                @dblclick.stop="!trail.apart && toggleSmooth(point)"
-            />
-        </template>
+        <WayPoints
+            :layer="layer"
+            property="position"
+            :points="trail.points"
+            :view="view"
+            :straight="trail.apart"
+            @pull="dragPoint"
+        />
     </svg>
 </template>
 
 <style scoped>
 .trail {
+    --way: var(--accent);
     position: absolute;
     inset: 0;
     width: 100%;
@@ -180,24 +132,6 @@ function addPoint(event: MouseEvent): void {
     fill: #fff;
     stroke: var(--accent);
     stroke-width: 0.75;
-}
-.point,
-.bend {
-    fill: #fff;
-    stroke: var(--accent);
-    stroke-width: 2;
-    pointer-events: auto;
-    cursor: move;
-}
-.point.here {
-    fill: var(--accent);
-}
-.bend {
-    stroke: var(--second);
-}
-.stalk {
-    stroke: var(--second);
-    stroke-width: 1;
 }
 .ghost {
     fill: #ffffff14;

@@ -56,7 +56,10 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Z', 'zoom to what is selected, and back to the whole'],
             ['Shift+wheel', 'scroll in time'],
             ['Ctrl+drag on a clip', 'which part of it shows'],
-            ['Ctrl+drag an end', 'stretch the keyframes, too; on a drawing, whose keyframes are stretched anyway, keep them'],
+            [
+                'Ctrl+drag an end',
+                'stretch the keyframes, too; on a drawing, whose keyframes are stretched anyway, keep them',
+            ],
             ['R', 'repeat the keyframes before the playhead, where it is'],
             ['Ctrl+C, Ctrl+V with beads selected', 'copy keyframes, paste them at the playhead; with Shift backwards'],
             ['Ctrl+drag the first or last of several beads', 'stretch them'],

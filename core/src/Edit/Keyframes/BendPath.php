@@ -9,10 +9,12 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Picture\OnPicture;
 use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Handle\PointSpace;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Together;
@@ -30,6 +32,7 @@ final readonly class BendPath implements CompositionEdit
         private string $handle,
         private Point $to,
         private bool $sharp,
+        private ?int $seen,
     ) {
     }
 
@@ -39,17 +42,21 @@ final readonly class BendPath implements CompositionEdit
         #[Field(oneOf: ['arrive', 'leave'])] string $handle,
         #[OnPicture] Point $to,
         #[Field] bool $sharp = false,
+        #[Frame('on which it is looked at, where that is another')] ?int $seen = null,
     ): self {
         $frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
 
-        return new self($target, $frame, $handle, $to, $sharp);
+        return new self($target, $frame, $handle, $to, $sharp, $seen);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $frame = $this->frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
 
-        $to = $composition->asCounted($this->to, $this->target->layer, $frame);
+        $space = PointSpace::of(
+            $composition->layer($this->target->layer), $this->target->property, $composition, $this->seen ?? $frame, $evaluator,
+        );
+        $to = $space->inverse()->applyToDistance($this->to);
 
         return $this->target->change($composition, function (Property $property, Layer $layer) use ($frame, $to): Property {
             if (! $property->type->travels()) {
