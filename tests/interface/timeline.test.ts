@@ -114,7 +114,7 @@ describe('rows', () => {
                     faint: null,
                     idle: [],
                     units: [],
-                    life: { arrive: 0, leave: 0, stay: 100, reads: null },
+                    life: { arrive: 0, leave: 0, stay: 100, reads: null, arriving: [0, 0], leaving: [99, 99] },
                     threads: [thread],
                 },
             ],

@@ -39,8 +39,9 @@ final class FilmController
         $role = $body->field('role')->enum(Role::class);
         $frame = $body->field('frame')->int(0, $document->length);
         $edits = $body->field('edits')->items(self::MOST);
+        $still = $body->optional('still')?->number(0, 1);
 
-        return new StreamedResponse(function () use ($document, $evaluator, $layer, $role, $frame, $edits): void {
+        return new StreamedResponse(function () use ($document, $evaluator, $layer, $role, $frame, $edits, $still): void {
             self::send(['bounds' => Text::of(self::bounds($layer, $document, $frame, $evaluator)->toJson())]);
             $known = [];
             foreach ($edits as $edit) {
@@ -49,12 +50,16 @@ final class FilmController
                     $done = $after->layer($layer->id);
                     $range = Films::range($done, $role, $frame);
                     $lists = [];
-                    foreach (Films::of($done, $after, $range, $evaluator) as $list) {
+                    $pictures = Films::of($done, $after, $range, $evaluator);
+                    foreach ($pictures as $list) {
                         // A path is told once.
                         $lists[] = $list->encode($known);
                         $known += array_map(fn (): bool => true, $list->paths());
                     }
-                    self::send(['range' => "[$range->in,{$range->last()}]", 'lists' => '['.implode(',', $lists).']']);
+                    self::send([
+                        'range' => "[$range->in,{$range->last()}]", 'still' => (string) Films::still($pictures, $role, $still),
+                        'lists' => '['.implode(',', $lists).']',
+                    ]);
                 } catch (Refusal $refusal) {
                     self::send(['refused' => Text::of($refusal->getMessage())]);
                 }

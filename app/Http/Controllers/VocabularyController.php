@@ -14,6 +14,7 @@ use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\LayerKind;
+use Ricamo\Core\Document\LayerPart;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Guide\Lines;
@@ -104,6 +105,10 @@ final class VocabularyController
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),
+            'parts' => array_map(
+                fn (LayerPart $part): array => ['name' => $part->value, 'title' => $part->title(), 'plays' => $part->plays()],
+                LayerPart::cases(),
+            ),
             'safe' => [Lines::SAFE, Lines::ACTION_SAFE],
             'labels' => array_column(Dye::cases(), 'value'),
         ]);

@@ -42,6 +42,24 @@ enum LayerPart: string
 
     private const PAINTED = ['fill', 'outline', 'outlineWidth'];
 
+    public function title(): string
+    {
+        return match ($this) {
+            self::Placement => 'Placement, where it does not move',
+            self::Animation => 'Animation: keyframes, how it arrives, stays and leaves',
+            self::Life => 'How it arrives, stays and leaves',
+            self::Type => 'Type and plate',
+            self::Paint => 'Paint: fills, outlines and brush',
+            default => ucfirst($this->value),
+        };
+    }
+
+    /** Whether it is seen only while the layer plays. */
+    public function plays(): bool
+    {
+        return in_array($this, [self::Animation, self::Life, self::Cascades], true);
+    }
+
     /**
      * What of a layer's JSON it is, of what a kind of layer can have.
      *

@@ -98,6 +98,12 @@ final class Inspection
         $stay = max(0, $layer->span->length() - $arrive - $leave);
         $reads = $layer->content instanceof Readable ? Reading::times($layer->content->words(), $rate->seconds($stay)) : null;
 
-        return ['arrive' => $arrive, 'leave' => $leave, 'stay' => $stay, 'reads' => $reads === null ? null : round($reads, 1)];
+        $span = $layer->span;
+
+        return [
+            'arriving' => [$span->in, min($span->last(), $span->in + ($layer->life->arrive->length ?? 0))],
+            'leaving' => [max($span->in, $span->out - ($leaving->length ?? 0)), $span->last()],
+            'arrive' => $arrive, 'leave' => $leave, 'stay' => $stay, 'reads' => $reads === null ? null : round($reads, 1),
+        ];
     }
 }

@@ -19,6 +19,9 @@ final class Films
     /** Pictures of one film at most: enough to see which way it goes. */
     public const PICTURES = 10;
 
+    /** How far a film has come that stands still. */
+    private const STILL = ['arrive' => 0.6, 'leave' => 0.4, 'accent' => 0.4];
+
     /**
      * The frames of the composition on which a layer does what it does.
      *
@@ -58,6 +61,21 @@ final class Films
             ),
             range(0, $steps),
         );
+    }
+
+    /**
+     * Which of its pictures stands for a film: the nearest, before it or else after it, on which there is something to be seen.
+     *
+     * @param  list<DisplayList>  $pictures
+     * @param  ?float  $share  how far the film has come there, from 0 to 1; null for where most of what is done can be seen
+     */
+    public static function still(array $pictures, Role $role, ?float $share = null): int
+    {
+        $wanted = (int) round(($share ?? self::STILL[$role->value]) * max(0, count($pictures) - 1));
+        $seen = array_keys(array_filter($pictures, fn (DisplayList $one): bool => $one->operations !== []));
+        $before = array_filter($seen, fn (int $at): bool => $at <= $wanted);
+
+        return $before === [] ? $seen[0] ?? 0 : max($before);
     }
 
     /** Of the longest that it does there, in frames. */

@@ -43,9 +43,9 @@ final class MaskPlaces
     /**
      * @param  Box  $own  of what the layer shows
      * @return list<array{mask: string, form: string, corners: list<array{float, float}>, ticks: list<array{float, float}>,
-     *     points: list<array<string, mixed>>, ghosts: list<array{frame: int, corners: list<array{float, float}>}>}> in composition pixels: corners clockwise from the
-     *     top left, where its middle is on each frame from its first keyframe to its last, and at these, and its corners at the nearest keyframes
-     *     before and after
+     *     points: list<array<string, mixed>>, ghosts: list<array{frame: int, corners: list<array{float, float}>}>}> in composition
+     *     pixels: corners clockwise from the top left, where its middle is on each frame from its first keyframe to its last, and at
+     *     these, and its corners at the nearest keyframes before and after
      */
     public static function of(Layer $layer, Composition $composition, int $frame, Box $own): array
     {

@@ -7,8 +7,14 @@ namespace Ricamo\Core\Tests\Handle;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Cascade\Role;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Handle\Films;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Time\FrameRange;
@@ -71,6 +77,22 @@ final class FilmsTest extends TestCase
             self::assertCount($step === 0 ? 0 : count($whole), $items, "picture $step");
             self::assertEqualsWithDelta($step / 9, ($items[0]['matrix'][0] ?? 0) / $whole[0]['matrix'][0], 1e-9, "picture $step");
         }
+    }
+
+    public function test_the_picture_that_stands_for_it_is_one_on_which_something_is_seen(): void
+    {
+        $dot = new Fill(Outline::of(Path::rectangle(new Box(0, 0, 9, 9))), new Affine, new Colour(255, 0, 0));
+        $list = fn (bool $isSeen): DisplayList => new DisplayList(0, 64, 36, null, $isSeen ? [$dot] : []);
+        $film = fn (string $seen): array => array_map(fn (string $one): DisplayList => $list($one === '1'), str_split($seen));
+        // Of ten, 0.6 of the way is the sixth but one, 0.4 the fifth.
+        self::assertSame([5, 4, 4], array_map(
+            fn (Role $role): int => Films::still($film('1111111111'), $role), [Role::Arrive, Role::Leave, Role::Accent],
+        ));
+        self::assertSame(3, Films::still($film('1111000000'), Role::Arrive), 'the nearest before it');
+        self::assertSame(8, Films::still($film('0000000011'), Role::Arrive), 'else the first after it');
+        self::assertSame(0, Films::still($film('0000000000'), Role::Arrive));
+        self::assertSame([0, 9], [Films::still($film('1111111111'), Role::Leave, 0.0), Films::still($film('1111111111'), Role::Leave, 1.0)]);
+        self::assertSame(0, Films::still([], Role::Arrive));
     }
 
     public function test_what_lies_beyond_the_composition_is_left_out(): void

@@ -31,7 +31,7 @@ final class ReadingTest extends TestCase
             'arrive' => ['length' => 30, 'moves' => [['move' => 'fade']]], 'leave' => ['mirror' => true],
         ])]);
         self::assertSame(
-            ['arrive' => 30, 'leave' => 30, 'stay' => 65, 'reads' => 2.6],
+            ['arriving' => [0, 30], 'leaving' => [95, 124], 'arrive' => 30, 'leave' => 30, 'stay' => 65, 'reads' => 2.6],
             Inspection::of($composition->layer('words'), 0, $composition->rate, Fixture::media())['life'],
         );
     }

@@ -144,6 +144,8 @@ export interface Vocabulary {
     moves: Move[];
     accents: AccentChoice[];
     /** How far inside the frame the title-safe and the action-safe area begin, as parts of each side. */
+    /** The parts that a layer has, some of which are seen only while it plays. */
+    parts: { name: LayerPart; title: string; plays: boolean }[];
     safe: number[];
     /** How many stretches of frames are worked out side by side. */
     cores: number;
@@ -267,7 +269,15 @@ export interface Inspection {
     idle: string[];
     /** Lengths in frames, and how often words can be read through during the stay. */
     trail?: Trail | null;
-    life: { arrive: number; leave: number; stay: number; reads: number | null };
+    life: {
+        arrive: number;
+        leave: number;
+        stay: number;
+        reads: number | null;
+        /** The first and the last frame on which it arrives by its moves, and leaves by them. */
+        arriving: [number, number];
+        leaving: [number, number];
+    };
     /** Where its masks lie, while it is selected alone. */
     masks?: MaskPlace[];
     /** When its cascades run, in frames of the composition, and over how many units. */

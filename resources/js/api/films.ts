@@ -8,10 +8,12 @@ export interface FilmsAsked {
     role: 'arrive' | 'leave' | 'accent';
     frame: number;
     edits: EditRequest[];
+    /** How far a film has come that stands still, 0 to 1; where nothing is said it is for what it is a film of. */
+    still?: number;
 }
 
-/** Some pictures of the frames of a range, its last among them; or why there are none. */
-export type Film = { range: [number, number]; lists: DisplayList[] } | { refused: string };
+/** Some pictures of the frames of a range, its last among them, and which of them stands for all; or why there are none. */
+export type Film = { range: [number, number]; still: number; lists: DisplayList[] } | { refused: string };
 
 /** What the layer takes up where it rests: left, top, right and bottom. */
 export interface FilmStage {

@@ -4,7 +4,7 @@ import { Layers, Route, Sparkles, X } from 'lucide-vue-next';
 import { computed, type Component } from 'vue';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
-import { PARTS } from '@/project/parts';
+import { useVocabulary } from '@/project/vocabulary';
 import { usePlayhead } from '@/project/playhead';
 import { useProject } from '@/project/project';
 import { useSelection } from '@/project/selection';
@@ -32,6 +32,7 @@ const playhead = usePlayhead();
 const project = useProject();
 const selection = useSelection();
 const trying = useTrying();
+const vocabulary = useVocabulary();
 const kit = useKit();
 
 const things = computed<Thing[]>(() => [
@@ -59,10 +60,13 @@ const things = computed<Thing[]>(() => [
         key: `style ${name}`,
         name,
         icon: Layers,
-        title: parts.map((part) => PARTS[part]).join('; '),
+        title: vocabulary.words.parts
+            .filter(({ name }) => parts.includes(name))
+            .map(({ title }) => title)
+            .join('; '),
         gives: 'give-parts' as const,
         what: { from: layer, parts },
-        plays: parts.some((part) => ['animation', 'life', 'cascades'].includes(part)),
+        plays: vocabulary.words.parts.some((part) => part.plays && parts.includes(part.name)),
         forget: () => composition.edit('remove-style', { style }),
     })),
 ]);

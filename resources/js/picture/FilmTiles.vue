@@ -31,8 +31,6 @@ const emit = defineEmits<{
 
 const WIDTH = 84;
 const HEIGHT = 48;
-/** How far a film has come that stands still. */
-const STILL = { arrive: 0.6, leave: 0.4, accent: 0.4 };
 /** Seconds that the last picture rests before it begins anew. */
 const REST = 0.5;
 
@@ -41,11 +39,12 @@ const root = ref<HTMLElement | null>(null);
 const ratio = window.devicePixelRatio;
 /** At which playhead it was opened: what is played meanwhile does not ask for other films. */
 const frame = playhead.frame;
-const { films, draw, seenNear, arrivals } = useFilms(() => ({
+const { films, draw, arrivals } = useFilms(() => ({
     layer: props.layer,
     role: props.role,
     frame,
     edits: props.choices.map(props.editOf),
+    ...(props.still !== undefined && { still: props.still }),
 }));
 const why = computed(() => films.value.map((film) => (film && 'refused' in film ? film.refused : undefined)));
 let over: { at: number; event: MouseEvent; began: number } | null = null;
@@ -53,14 +52,14 @@ let ticking = 0;
 
 const canvasAt = (at: number): HTMLCanvasElement | undefined => root.value?.querySelectorAll('canvas')[at];
 
-function drawAt(at: number, share: number): void {
+function drawAt(at: number, share?: number): void {
     const canvas = canvasAt(at);
     if (canvas) {
         draw(canvas, films.value[at], share);
     }
 }
 
-const drawStill = (at: number): void => drawAt(at, seenNear(films.value[at], props.still ?? STILL[props.role]));
+const drawStill = (at: number): void => drawAt(at);
 
 const drawAll = (): void => props.choices.forEach((_, at) => at !== over?.at && drawStill(at));
 

@@ -35,19 +35,12 @@ export function useFilms(ask: () => FilmsAsked) {
         }
     }
 
-    /** Draws the picture at a share of a film's way. */
-    function draw(canvas: HTMLCanvasElement, film: Film | undefined, share: number): void {
+    /** Draws the picture at a share of a film's way; the one that stands for all where none is said. */
+    function draw(canvas: HTMLCanvasElement, film: Film | undefined, share?: number): void {
         if (film && 'lists' in film && film.lists.length > 0 && bounds) {
-            sampler.draw(canvas, film.lists[Math.round(share * (film.lists.length - 1))]!, bounds);
+            const at = share === undefined ? film.still : Math.round(share * (film.lists.length - 1));
+            sampler.draw(canvas, film.lists[at]!, bounds);
         }
-    }
-
-    /** The share nearest to one, before it or else after it, at which there is anything to be seen. */
-    function seenNear(film: Film | undefined, share: number): number {
-        const shares = film && 'lists' in film ? film.lists.map((list, at) => (list.items.length > 0 ? at : -1)) : [];
-        const seen = shares.filter((at) => at >= 0);
-        const wanted = Math.round(share * (shares.length - 1));
-        return (seen.findLast((at) => at <= wanted) ?? seen[0] ?? 0) / Math.max(1, shares.length - 1);
     }
 
     watch(
@@ -61,5 +54,5 @@ export function useFilms(ask: () => FilmsAsked) {
     );
     onBeforeUnmount(() => coming.abort());
 
-    return { films, draw, seenNear, arrivals: sampler.arrivals };
+    return { films, draw, arrivals: sampler.arrivals };
 }

@@ -1,19 +1,7 @@
 import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { ref } from 'vue';
-import type { Layer, LayerPart } from '@/api/answers';
-
-/** What the parts are called. */
-export const PARTS: Record<LayerPart, string> = {
-    placement: 'Placement, where it does not move',
-    animation: 'Animation: keyframes, how it arrives, stays and leaves',
-    life: 'How it arrives, stays and leaves',
-    cascades: 'Cascades',
-    effects: 'Effects',
-    masks: 'Masks',
-    paint: 'Paint: fills, outlines and brush',
-    type: 'Type and plate',
-};
+import type { Layer } from '@/api/answers';
 
 /** The layer that was copied last, of which parts can be given to others; also in another project, in this window. */
 export const useParts = defineStore('parts', () => {

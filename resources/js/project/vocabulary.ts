@@ -12,6 +12,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
     const words = shallowRef<Vocabulary>({
         abilities: none(),
         sections: [],
+        parts: [],
         effects: [],
         blends: [],
         formats: [],

@@ -43,12 +43,6 @@ function attempt(move: Move, event: MouseEvent, range: [number, number]): void {
     void trying.play(phases.edit(props.side), phases.args(tried), ...range);
 }
 
-/** The frames that an easing is seen on. */
-function range(length: number): [number, number] {
-    const layer = phases.layer.value!;
-    return props.side === 'arrive' ? [layer.in, layer.in + length] : [layer.out - length, layer.out - 1];
-}
-
 async function set(next: object | null): Promise<void> {
     trying.stop();
     problem.value = await phases.set(props.side, next);
@@ -77,7 +71,11 @@ const setEasing = (easing: string): Promise<void> => set(phases.changed(props.si
 
 function tryEasing(easing: string): void {
     const tried = phases.changed(props.side, { easing });
-    void trying.play(phases.edit(props.side), phases.args(tried), ...range(phase.value?.length ?? 25));
+    const life = phases.life.value;
+    if (life) {
+        const frames = props.side === 'arrive' ? life.arriving : life.leaving;
+        void trying.play(phases.edit(props.side), phases.args(tried), ...frames);
+    }
 }
 </script>
 

@@ -2,13 +2,15 @@
 import { computed, ref } from 'vue';
 import type { LayerPart } from '@/api/answers';
 import { useComposition } from '@/project/composition';
-import { PARTS, useParts } from '@/project/parts';
+import { useParts } from '@/project/parts';
+import { useVocabulary } from '@/project/vocabulary';
 import { useSelection } from '@/project/selection';
 
 /** Which parts of the layer that was copied last are given to those that are selected, or of the selected one are kept by a name. */
 const composition = useComposition();
 const parts = useParts();
 const selection = useSelection();
+const vocabulary = useVocabulary();
 const chosen = ref<LayerPart[]>(['animation']);
 const name = ref('');
 const problem = ref<string | null>(null);
@@ -45,7 +47,13 @@ async function done(): Promise<void> {
     >
         <form data-parts @submit.prevent="done">
             <ElCheckboxGroup v-model="chosen" class="parts" aria-label="Parts">
-                <ElCheckbox v-for="(text, part) in PARTS" :key="part" :value="part" :label="text" :data-part="part" />
+                <ElCheckbox
+                    v-for="part in vocabulary.words.parts"
+                    :key="part.name"
+                    :value="part.name"
+                    :label="part.title"
+                    :data-part="part.name"
+                />
             </ElCheckboxGroup>
             <label v-if="isKeeping" class="called"
                 >Called <input v-model="name" class="small-field" data-style-name aria-label="Name of the style"

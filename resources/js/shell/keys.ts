@@ -12,6 +12,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             [', .', 'the previous and the next keyframe of what is selected'],
             ['M', 'drop a marker, also while it plays, or take it away; with Shift on selected layers'],
             ['PageUp, PageDown', 'the marker before, the one after'],
+            ['Space, J K L, arrows, I, O, Enter', 'the same for a clip that is looked through; Enter adds what is marked'],
         ],
     },
     {

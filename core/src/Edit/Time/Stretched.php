@@ -19,15 +19,15 @@ final class Stretched
     {
         $factor = $after->span->length() / $before->span->length();
         foreach (array_diff_key($before->properties, [Ramp::PROPERTY => true]) as $name => $property) {
-            if ($property->isAnimated()) {
-                $stretched = [];
-                foreach ($property->keyframes() as $keyframe) {
-                    $from = $keyframe->frame($before->span);
-                    $to = $after->span->in + (int) round(($from - $before->span->in) * $factor);
-                    $stretched[$to] = new Keyframe(
-                        $to - $keyframe->pin->origin($after->span), $keyframe->value, $keyframe->easing, $keyframe->pin, $keyframe->bend,
-                    );
-                }
+            $stretched = [];
+            foreach ($property->keyframes() as $keyframe) {
+                $from = $keyframe->frame($before->span);
+                $to = $after->span->in + (int) round(($from - $before->span->in) * $factor);
+                $stretched[$to] = new Keyframe(
+                    $to - $keyframe->pin->origin($after->span), $keyframe->value, $keyframe->easing, $keyframe->pin, $keyframe->bend,
+                );
+            }
+            if ($stretched !== []) {
                 $after = $after->withProperty($name, Property::keyframed($property->type, array_values($stretched)));
             }
         }

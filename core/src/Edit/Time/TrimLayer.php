@@ -71,8 +71,8 @@ final readonly class TrimLayer implements Snapping
         $ends = array_values(array_filter([$in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out], is_int(...)));
 
         return new self(
-            $this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, $this->beads, null, $in ?? $out ?? 0,
-            $this->snap->met($composition, $ends, [$this->layer]),
+            $this->layer, $in === null ? null : $span->in + $in, $out === null ? null : $span->out + $out, $this->beads,
+            null, $in ?? $out ?? 0, $this->snap->met($composition, $ends, [$this->layer]),
         );
     }
 
