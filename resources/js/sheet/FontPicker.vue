@@ -95,7 +95,6 @@ onMounted(async () => {
                     <button
                         type="button"
                         class="sample"
-                        :aria-label="`${font.family} ${font.style}`"
                         :data-font="font.face"
                         @pointerenter="emit('attempt', font.face)"
                         @pointerleave="emit('stop')"
