@@ -138,7 +138,7 @@ onBeforeUnmount(() => drawing.finish?.(null));
     <PictureSays>
         Click for a corner, pull for a curve; the first point closes it{{
             drawing.mustClose ? ', Enter too' : ', Enter leaves it open'
-        }}. Backspace takes one back, Escape gives up.
+        }}. Backspace takes one back, Escape cancels.
     </PictureSays>
 </template>
 

@@ -321,7 +321,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
         <p v-if="composition.layers.length === 0 && composition.document && !viewing.clip" class="empty">
             Drop a clip here, or take words and shapes from the Kit.
         </p>
-        <p v-else-if="looking.wanted" class="note" role="status">Click where the colour is; Escape gives up.</p>
+        <p v-else-if="looking.wanted" class="note" role="status">Click the colour to pick it; Escape cancels.</p>
         <p v-else-if="preparing && !complete" class="note" role="status">Preparing the clip for playback…</p>
     </section>
 </template>

@@ -86,7 +86,7 @@ onBeforeUnmount(keep);
             @keydown.stop
         />
         <span>{{
-            characters.of(id) ? 'What is selected is styled in the Sheet' : 'Ctrl+Enter keeps · Escape gives up'
+            characters.of(id) ? 'What is selected is styled in the Sheet' : 'Ctrl+Enter keeps it · Escape cancels'
         }}</span>
     </div>
 </template>

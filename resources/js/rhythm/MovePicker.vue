@@ -125,7 +125,7 @@ function tryEasing(easing: string): void {
                     @set="setEasing"
                 />
                 <button type="button" class="text" @click="none">
-                    {{ side === 'arrive' ? 'No arrival' : 'No leaving' }}
+                    {{ side === 'arrive' ? 'No arrival' : 'No exit' }}
                 </button>
             </div>
         </template>

@@ -32,12 +32,12 @@ const FRAMINGS = [
     ['stretch', 'Stretch'],
 ] as const;
 const LINES = [
-    { icon: AlignStartVertical, label: 'Left edges in line', args: { x: 'start' } },
-    { icon: AlignCenterVertical, label: 'Middles in line, upright', args: { x: 'middle' } },
-    { icon: AlignEndVertical, label: 'Right edges in line', args: { x: 'end' } },
-    { icon: AlignStartHorizontal, label: 'Top edges in line', args: { y: 'start' } },
-    { icon: AlignCenterHorizontal, label: 'Middles in line, level', args: { y: 'middle' } },
-    { icon: AlignEndHorizontal, label: 'Bottom edges in line', args: { y: 'end' } },
+    { icon: AlignStartVertical, label: 'Align left edges', args: { x: 'start' } },
+    { icon: AlignCenterVertical, label: 'Align horizontal centres', args: { x: 'middle' } },
+    { icon: AlignEndVertical, label: 'Align right edges', args: { x: 'end' } },
+    { icon: AlignStartHorizontal, label: 'Align top edges', args: { y: 'start' } },
+    { icon: AlignCenterHorizontal, label: 'Align vertical centres', args: { y: 'middle' } },
+    { icon: AlignEndHorizontal, label: 'Align bottom edges', args: { y: 'end' } },
 ];
 
 const composition = useComposition();

@@ -40,7 +40,7 @@ function giveUp(): void {
         <template v-if="problem">
             <p role="alert">{{ problem }}.</p>
             <button type="button" data-write @click="choose(wanted, true)">Write these keyframes</button>
-            <button type="button" class="leave" @click="giveUp">Leave it as it is</button>
+            <button type="button" class="leave" @click="giveUp">Leave it</button>
         </template>
     </div>
 </template>

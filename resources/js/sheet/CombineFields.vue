@@ -8,8 +8,8 @@ import { useSelection } from '@/project/selection';
 const WAYS = [
     { how: 'union', icon: SquaresUnite, text: 'Unite', more: 'One shape of all of them' },
     { how: 'subtract', icon: SquaresSubtract, text: 'Cut out', more: 'The upper ones are cut out of the lowest' },
-    { how: 'intersect', icon: SquaresIntersect, text: 'Keep shared', more: 'What all of them cover' },
-    { how: 'exclude', icon: SquaresExclude, text: 'Leave out shared', more: 'Holes where they overlap' },
+    { how: 'intersect', icon: SquaresIntersect, text: 'Intersect', more: 'Only where all of them overlap' },
+    { how: 'exclude', icon: SquaresExclude, text: 'Exclude', more: 'Holes where they overlap' },
 ] as const;
 
 const composition = useComposition();

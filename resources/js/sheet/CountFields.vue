@@ -91,7 +91,7 @@ const set = (change: object): void => emit('set', { counts: { ...counts.value, .
                 <option value="keyframes">follows Number</option>
                 <option value="up">runs up</option>
                 <option value="down">runs down</option>
-                <option v-if="counts.of && !isKnown" :value="followed">a value that rests</option>
+                <option v-if="counts.of && !isKnown" :value="followed">a value without keyframes</option>
                 <optgroup v-if="values.length > 0" label="in step with">
                     <option v-for="one in values" :key="one.text" :value="JSON.stringify(one.of)">
                         {{ one.text }}

@@ -12,7 +12,10 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             [', .', 'the previous and the next keyframe of what is selected'],
             ['M', 'drop a marker, also while it plays, or take it away; with Shift on selected layers'],
             ['PageUp, PageDown', 'the marker before, the one after'],
-            ['Space, J K L, arrows, I, O, Enter', 'the same for a clip that is looked through; Enter adds what is marked'],
+            [
+                'Space, J K L, arrows, I, O, Enter',
+                'the same for a clip that is looked through; Enter adds what is marked',
+            ],
         ],
     },
     {
@@ -30,7 +33,7 @@ export const KEYS: { place: string; keys: [keys: string, does: string][] }[] = [
             ['Delete', 'remove; with Shift and close the gap'],
             ['A', 'look at what is selected alone, and at all again'],
             ['Ctrl+A', 'select all'],
-            ['Escape', 'select nothing; give up what is dragged'],
+            ['Escape', 'select nothing; cancel a drag'],
         ],
     },
     {

@@ -55,7 +55,7 @@ const ACTIONS: { edit: OfKeyframes; args: object; text: string; several: boolean
         <button type="submit">Write out</button>
     </form>
     <form v-if="several" @submit.prevent="emit('act', 'thin-keyframes', { tolerance })">
-        <label>As few as stay within <input v-model.number="tolerance" type="number" min="0" step="any" /></label>
+        <label>Off by at most <input v-model.number="tolerance" type="number" min="0" step="any" /></label>
         <button type="submit">Thin out</button>
     </form>
 </template>

@@ -46,7 +46,7 @@ test('three badges, equal in size, level and evenly spaced, turn by whole turns'
     await page.locator('[data-layer=l3]').click({ button: 'right' });
     await kept(page, () => page.locator('[data-act=composition]').click());
     await kept(page, () => page.getByRole('button', { name: /^All as large as/ }).click());
-    await kept(page, () => page.getByRole('button', { name: 'Middles in line, level' }).click());
+    await kept(page, () => page.getByRole('button', { name: 'Align vertical centres' }).click());
     await kept(page, () => page.getByRole('button', { name: 'Even horizontal gaps' }).click());
     const layers = await layersOf(page);
     // The outermost stay, so that the one between them comes to their middle; all go from the first frame to the last.

@@ -75,9 +75,11 @@ final readonly class ShowInstead implements CompositionEdit
             }
             $shown = array_values($content->media())[0] ?? null;
             $layer = $content->replacedIn($layer, $shown === null ? null : $evaluator->media->get($shown), $new);
-            $composition = $composition->replacing($stretch === null ? $layer : $layer->withContent(
-                $layer->kind->readContent(new Node([...$layer->content->toJson(), 'from' => $stretch->from])),
-            ));
+            if ($stretch !== null) {
+                $begun = new Node([...$layer->content->toJson(), 'from' => $stretch->from]);
+                $layer = $layer->withContent($layer->kind->readContent($begun));
+            }
+            $composition = $composition->replacing($layer);
         }
 
         return $composition;
