@@ -47,9 +47,9 @@ test('a lower third over a clip, with the pointer alone: upload, build, keyframe
     await expect.poll(async () => Number(await page.locator('.picture').getAttribute('data-frame'))).toBeGreaterThan(5);
     await page.locator('[data-play]').click();
 
-    const file = await renderAndDownload(page, 'mp4', 1);
+    const file = await renderAndDownload(page);
     const video = probe(file);
-    expect(video).toMatchObject({ frames: 125, width: 1920, height: 1080, rate: '25/1', seconds: 5, sound: 5 });
+    expect(video).toMatchObject({ frames: 125, width: 960, height: 540, rate: '25/1', seconds: 5, sound: 5 });
     await expectSoundInStep(file);
     // Half way in time, cubic-out has gone 1 − 0.5³ = 0.875 of its way: the bar is nearly there, and nearly opaque.
     const answer = await page.request.get(`/api/compositions/${page.url().split('/').at(-1)}/glimpse?frame=12`);
