@@ -91,8 +91,12 @@ test('several compositions are selected, filed in a folder, and removed together
     await expect(card('c2')).toHaveAttribute('data-folder', '');
     await kept(page, () => card('c2').locator('.picture').dragTo(heading));
     await expect(card('c2')).toHaveAttribute('data-folder', 'Open day');
-    await card('c3').locator('.picture').click({ modifiers: ['Control'] });
-    await card('c2').locator('.picture').click({ modifiers: ['Control'] });
+    await card('c3')
+        .locator('.picture')
+        .click({ modifiers: ['Control'] });
+    await card('c2')
+        .locator('.picture')
+        .click({ modifiers: ['Control'] });
     await kept(page, () => page.locator('[data-several-remove]').click());
     await expect(page.locator('[data-composition]')).toHaveCount(1);
     await expect(heading).toHaveCount(0);

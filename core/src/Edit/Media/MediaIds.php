@@ -5,26 +5,16 @@ declare(strict_types=1);
 namespace Ricamo\Core\Edit\Media;
 
 use Attribute;
-use Ricamo\Core\Json\Field;
-use Ricamo\Core\Json\Node;
+use Ricamo\Core\Json\Ids;
 
 /** The media that an edit is about, each once. */
 #[Attribute(Attribute::TARGET_PARAMETER)]
-final readonly class MediaIds extends Field
+final readonly class MediaIds extends Ids
 {
     private const MOST = 5000;
 
     public function __construct()
     {
-        parent::__construct(longest: self::MOST, fewest: 1, of: 'string');
-    }
-
-    /** @return list<string> */
-    public function read(Node $node, string $type): array
-    {
-        /** @var list<string> $all */
-        $all = parent::read($node, $type);
-
-        return array_values(array_unique($all));
+        parent::__construct(self::MOST);
     }
 }
