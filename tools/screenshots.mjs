@@ -79,7 +79,18 @@ try {
 
     await page.locator('[data-tab=kit]').click();
     await page.locator('[data-drawer=media]').click();
+    // A clip is looked through, with a stretch of it marked.
+    await page.getByRole('button', { name: 'Look through Street in the evening.mp4' }).click();
+    const strip = page.locator('[data-viewer] .strip');
+    for (const [x, key] of [
+        [230, 'i'],
+        [560, 'o'],
+    ]) {
+        await strip.click({ position: { x, y: 11 } });
+        await page.keyboard.press(key);
+    }
     await take('kit');
+    await page.keyboard.press('Escape');
 
     await page.locator('[data-thread=position] [data-bead]').nth(1).click({ button: 'right' });
     await take('easing');

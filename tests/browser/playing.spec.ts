@@ -304,4 +304,9 @@ test('a clip is looked through before it is placed, and the stretch that was mar
     await page.getByRole('button', { name: 'Look through street.mp4' }).click();
     await page.keyboard.press('Escape');
     await expect(viewer).toHaveCount(0);
+
+    // Of what is only heard the sound is seen.
+    await upload(page, 'beat.wav');
+    await page.getByRole('button', { name: 'Look through beat.wav' }).click();
+    await expect(viewer.locator('[data-viewed-wave] path')).toHaveAttribute('d', /^M0 .*Z$/);
 });

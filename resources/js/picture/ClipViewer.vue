@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useElementSize, useEventListener } from '@vueuse/core';
+import { computedAsync, useElementSize, useEventListener } from '@vueuse/core';
 import { AudioLines, Pause, Play, Plus, Repeat1, X } from 'lucide-vue-next';
 import { computed, onMounted, ref, watch, watchEffect } from 'vue';
 import type { Media } from '@/api/answers';
@@ -7,6 +7,7 @@ import { useAdding } from '@/project/adding';
 import { useViewing } from '@/project/viewing';
 import IconButton from '@/shell/IconButton.vue';
 import { useOpened } from '@/shell/opened';
+import { peaksOf } from '@/timeline/peaks';
 import { useClipPlayback } from './clipPlayback';
 import type { PictureStore } from './pictures';
 
@@ -34,6 +35,20 @@ const leaving = ref(false);
 const size = computed(() => {
     const scale = Math.min(width.value / props.clip.width, height.value / props.clip.height);
     return { width: `${props.clip.width * scale}px`, height: `${props.clip.height * scale}px` };
+});
+/** The waveform of what is only heard, as wide as the strip beneath. */
+const peaks = computedAsync(() => (props.clip.heard ? peaksOf(props.clip.previews).catch(() => []) : []), []);
+const wave = computed(() => {
+    const all = peaks.value;
+    const half = (peak: number): number => Math.max(1, Math.min(100, peak)) * 0.5;
+    return all.length === 0
+        ? null
+        : {
+              box: `0 0 ${all.length} 100`,
+              path: `${all.map((peak, at) => `${at === 0 ? 'M' : 'L'}${at} ${50 - half(peak)}`).join('')}${all
+                  .map((_, at) => `L${all.length - 1 - at} ${50 + half(all.at(-1 - at)!)}`)
+                  .join('')}Z`,
+          };
 });
 const part = (at: number): string => `${(100 * at) / props.clip.frames}%`;
 const seconds = (frames: number): string => `${(frames / rate.value).toFixed(2)} s`;
@@ -179,7 +194,17 @@ useEventListener(
             <IconButton :icon="X" :size="16" class="light" label="Back to the composition" @click="viewing.close" />
         </header>
         <div ref="room" class="room" draggable="true" data-viewed @dragstart="carry" @dragend="dropped">
-            <AudioLines v-if="clip.heard" class="heard" :size="72" :stroke-width="1" aria-hidden="true" />
+            <svg
+                v-if="wave"
+                class="wave"
+                :viewBox="wave.box"
+                preserveAspectRatio="none"
+                aria-hidden="true"
+                data-viewed-wave
+            >
+                <path :d="wave.path" />
+            </svg>
+            <AudioLines v-else-if="clip.heard" :size="72" :stroke-width="1" aria-hidden="true" />
             <canvas v-else ref="canvas" :style="size" />
         </div>
         <div class="strip" @pointerdown="pull($event, 'frame')">
@@ -215,7 +240,7 @@ useEventListener(
                 @click="toggle"
             />
             <IconButton :icon="Repeat1" :size="17" class="light" label="Play the stretch" @click="playStretch" />
-            <span class="time" data-viewed-time>{{ seconds(frame) }} · frame {{ frame }}</span>
+            <span class="time" data-viewed-time>{{ seconds(frame) }}{{ clip.heard ? '' : ` · frame ${frame}` }}</span>
             <span class="marks">
                 <button type="button" class="act" data-mark-from @click="viewing.mark({ from: frame })">
                     Begin here <kbd>I</kbd>
@@ -225,7 +250,7 @@ useEventListener(
                 </button>
                 <button v-if="viewing.marked" type="button" class="act" @click="viewing.unmark">All of it</button>
             </span>
-            <span class="lasts" role="status">{{ seconds(lasts) }} · {{ lasts }} frames</span>
+            <span class="lasts" role="status">{{ seconds(lasts) }}{{ clip.heard ? '' : ` · ${lasts} frames` }}</span>
             <button type="button" class="add" data-add-viewed @click="add">
                 <Plus :size="15" aria-hidden="true" />Add at the playhead
             </button>
@@ -284,6 +309,11 @@ header span {
 .room canvas {
     display: block;
     background: repeating-conic-gradient(#3a393c 0 25%, #444346 0 50%) 0 0 / 16px 16px;
+}
+.wave {
+    width: calc(100% - 14px);
+    height: 60%;
+    fill: #d9a441;
 }
 .strip {
     position: relative;

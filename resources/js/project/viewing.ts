@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { Media } from '@/api/answers';
+import { useComposition } from './composition';
 import { useMedia } from './media';
 
 /** A part of a clip: its first frame, and the one after its last. */
@@ -11,6 +12,7 @@ export interface Stretch {
 
 /** The clip that is looked through before it is placed, and what is marked of it; marks stay until the page is left. */
 export const useViewing = defineStore('viewing', () => {
+    const composition = useComposition();
     const media = useMedia();
     const id = ref<string | null>(null);
     const marks = ref<Record<string, Stretch>>({});
@@ -41,6 +43,9 @@ export const useViewing = defineStore('viewing', () => {
     function close(): void {
         id.value = null;
     }
+
+    // Another composition is gone to in order to see it.
+    watch(() => composition.id, close);
 
     /** What is marked of it, where that is not all. */
     const marked = computed<Stretch | undefined>(() => {

@@ -11,7 +11,8 @@ const POINTS = 500;
 
 const fetched = new Map<string, Promise<number[]>>();
 
-function peaksOf(previews: string): Promise<number[]> {
+/** How loud a sound is, 0 to 100, so many times a second. */
+export function peaksOf(previews: string): Promise<number[]> {
     let peaks = fetched.get(previews);
     if (!peaks) {
         peaks = fetch(`${previews}/peaks.json`).then((answer) =>
