@@ -128,4 +128,44 @@ final class TypefaceTest extends TestCase
         $this->expectExceptionMessage('“Street.mp4” is no font');
         self::width($words, 10);
     }
+
+    /** @return iterable<string, array{string, array<string, mixed>}> edits that change nothing that is seen */
+    public static function unseen(): iterable
+    {
+        yield 'split where it is another one' => ['split-layers', ['layers' => ['words'], 'at' => 15]];
+        yield 'split on a keyframe' => ['split-layers', ['layers' => ['words'], 'at' => 10]];
+        yield 'in a group' => ['group-layers', ['layers' => ['words'], 'name' => 'Sign']];
+        yield 'its keyframes written out' => ['sample-keyframes', [
+            'keyframes' => [['layer' => 'words', 'property' => 'typeface', 'frames' => [0, 20]]], 'every' => 1,
+        ]];
+        yield 'a bead where there is none' => ['add-keyframe', ['layers' => ['words'], 'property' => 'typeface', 'frame' => 17]];
+    }
+
+    /** @param  array<string, mixed>  $args */
+    #[DataProvider('unseen')]
+    public function test_it_is_the_same_on_every_frame_whatever_else_is_done(string $edit, array $args): void
+    {
+        $before = self::words([
+            'out' => 60, 'plate' => '#aa0000',
+            'typeface' => Fixture::keyframes([0, ''], [10, SquareShaper::WIDE], [20, 'karla-bold'], [-5, SquareShaper::WIDE, 'linear', 'end']),
+            'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 12, 'opacity' => 0]],
+        ]);
+        $after = Fixture::edit($before, $edit, $args);
+        foreach (range(0, 59) as $frame) {
+            self::assertEquals(
+                Fixture::evaluator()->frame($before, $frame)->toJson(), Fixture::evaluator()->frame($after, $frame)->toJson(), "frame $frame",
+            );
+        }
+    }
+
+    public function test_it_is_given_with_the_type_of_a_layer_and_with_its_animation(): void
+    {
+        $from = self::words(['typeface' => Fixture::keyframes([0, ''], [10, SquareShaper::WIDE])]);
+        foreach (['type', 'animation'] as $part) {
+            $given = Fixture::edit(self::words([]), 'give-parts', [
+                'layers' => ['words'], 'from' => $from->layer('words')->toJson(), 'parts' => [$part],
+            ]);
+            self::assertSame([250.0, 375.0], [self::width($given, 9), self::width($given, 10)], $part);
+        }
+    }
 }
