@@ -7,6 +7,7 @@ namespace App\Media;
 use App\Models\MediaRow;
 use App\Models\ProjectRow;
 use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
 use Ricamo\Core\Refusal;
 
 /** Brings media of other projects on this server into one: each keeps its name and its content, and is not kept twice. */
@@ -46,11 +47,16 @@ final readonly class Along
         $known = $twin();
         if ($known === null) {
             try {
-                $known = MediaRow::query()->create([
-                    'project_id' => $project->id, 'state' => 'waiting',
-                    ...$source->only(['name', 'folder', 'hash', 'clip', 'drawing', 'preview', 'bytes', 'rate']),
-                ]);
-                $this->intake->prepare($known);
+                // Both or neither: what is there is prepared, whenever the server is killed.
+                $known = DB::transaction(function () use ($source, $project): MediaRow {
+                    $made = MediaRow::query()->create([
+                        'project_id' => $project->id, 'state' => 'waiting',
+                        ...$source->only(['name', 'folder', 'hash', 'clip', 'drawing', 'preview', 'bytes', 'rate']),
+                    ]);
+                    $this->intake->prepare($made);
+
+                    return $made;
+                });
             } catch (UniqueConstraintViolationException) {
                 // Another window brought it a little sooner.
                 $known = $twin() ?? throw new Refusal('the layers use media that were removed meanwhile');
