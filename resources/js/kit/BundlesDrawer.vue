@@ -19,7 +19,7 @@ const kit = useKit();
 const folders = useFolders<CompositionName>(({ key }) => key);
 
 const others = computed(() => project.compositions.filter((one) => one.id !== composition.id));
-const entries = computed(() => folders.listed(others.value));
+const entries = computed(() => folders.listed(others.value, kit.search.trim() !== ''));
 </script>
 
 <template>

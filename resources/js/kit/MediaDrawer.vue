@@ -26,7 +26,7 @@ const ORDERS: Record<Order, (a: Media, b: Media) => number> = {
 };
 
 const found = computed(() => media.list.filter((one) => kit.matches(one.name)).sort(ORDERS[order.value]));
-const entries = computed(() => folders.listed(found.value));
+const entries = computed(() => folders.listed(found.value, kit.search.trim() !== ''));
 
 function choose(): void {
     void media.addAll([...(chooser.value?.files ?? [])]);

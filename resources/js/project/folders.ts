@@ -10,11 +10,14 @@ export function useFolders<T extends { folder: string | null }>(keyOf: (one: T) 
     const namesOf = (all: T[]): string[] =>
         [...new Set(all.flatMap((one) => one.folder ?? []))].sort((a, b) => a.localeCompare(b));
 
-    /** What is in no folder, then folder by folder in one list, so that each stays the same one when it is filed elsewhere. */
-    const listed = (all: T[]): Filed<T>[] =>
+    /**
+     * What is in no folder, then folder by folder in one list, so that each stays the same one when it is filed elsewhere.
+     * @param allOpen whether closed folders are looked into, too: while something is looked for
+     */
+    const listed = (all: T[], allOpen = false): Filed<T>[] =>
         [null, ...namesOf(all)].flatMap((folder): Filed<T>[] => {
             const within = all.filter((one) => one.folder === folder);
-            const shown = folder !== null && closed.value.includes(folder) ? [] : within;
+            const shown = !allOpen && folder !== null && closed.value.includes(folder) ? [] : within;
             const heading = folder === null ? [] : [{ key: `/${folder}`, folder, count: within.length }];
             return [...heading, ...shown.map((one) => ({ key: keyOf(one), folder, one }))];
         });
