@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useVocabulary } from '@/project/vocabulary';
-import { useKeyModifier } from '@vueuse/core';
+import { until, useKeyModifier } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
@@ -38,6 +38,9 @@ import { usePlayback } from './playback';
 import { usePictureView } from './view';
 import WordsEditor from './WordsEditor.vue';
 import { useWriting } from './writing';
+
+/** How many milliseconds a double click waits for what it is on. */
+const LATEST = 3000;
 
 const vocabulary = useVocabulary();
 const adding = useAdding();
@@ -122,9 +125,13 @@ function colourAt([x, y]: [number, number]): string {
 }
 
 /** A double click on a group goes into it; on a bundle it opens it; on a window or a painted shape it frames what is in it; on words it edits them; elsewhere it writes new ones. */
-function onDoubleClick(event: MouseEvent): void {
+async function onDoubleClick(event: MouseEvent): Promise<void> {
     isDoubleClick();
     const at = view.toComposition(place(event));
+    // Right after a jump the picture is there sooner than what can be touched in it.
+    await until(() => playhead.playing || composition.glimpse?.list.frame === playhead.frame).toBe(true, {
+        timeout: LATEST,
+    });
     const hit = poseAt(
         at,
         poses.value.filter((pose) => !vocabulary.can(composition.layer(pose.layer), 'holds')),
