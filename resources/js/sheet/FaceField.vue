@@ -53,7 +53,7 @@ async function choose(face: string): Promise<void> {
 </script>
 
 <template>
-    <button type="button" class="face" data-choose-font :title="name" @click="choosing = true">
+    <button type="button" class="choice-button face" data-choose-font :title="name" @click="choosing = true">
         <FontSample v-if="chosen !== '' && !chosen.startsWith('media:')" :font="chosen" :size="15" class="sample" />
         <span>{{ name }}</span>
     </button>
@@ -71,21 +71,8 @@ async function choose(face: string): Promise<void> {
 
 <style scoped>
 .face {
-    display: flex;
     flex: 1;
-    align-items: center;
-    gap: 8px;
-    min-width: 0;
-    height: 27px;
-    padding: 0 8px;
-    border: 0;
-    border-radius: 6px;
-    background: var(--field);
-    box-shadow: inset 0 0 0 1px var(--hairline);
-    color: var(--ink);
-    font: inherit;
-    font-size: 13px;
-    cursor: pointer;
+    justify-content: flex-start;
 }
 .face span {
     overflow: hidden;
