@@ -38,39 +38,46 @@ final class Probe
         if ($large !== null) {
             return $large;
         }
-        $streams = self::streams($file);
-        $sound = $streams['audio'] ?? null;
-        $video = $streams['video'] ?? ($sound === null ? throw new Refusal('it holds no video, no picture and no sound') : null);
-        if ($video === null) {
-            return self::sound($file, $sound, $streams);
-        }
+        $contents = new Contents($file, self::SECONDS);
+        $sound = $contents->streams['audio'] ?? null;
+        $video = $contents->streams['video'] ?? ($sound === null ? throw new Refusal('it holds no video, no picture and no sound') : null);
+
+        return $video === null ? self::sound($file, $sound, $contents) : self::video($file, $video, $sound, $contents);
+    }
+
+    /**
+     * @param  array<string, mixed>  $video
+     * @param  array<string, mixed>|null  $sound
+     */
+    private static function video(string $file, array $video, ?array $sound, Contents $contents): Clip
+    {
         [$width, $height] = self::displayedSize($video);
         // Only once it is known not to be too large to decode.
-        if (str_ends_with((string) $streams['container'], '_pipe') && self::mayBeTurned($file, (string) $streams['container'])) {
+        if (str_ends_with($contents->container, '_pipe') && self::mayBeTurned($file, $contents->container)) {
             [$width, $height] = self::displayedSize([...$video, 'side_data_list' => self::turnOfPicture($file)]);
         }
-        $times = FrameTimes::told($file, self::SECONDS);
+        $stream = (int) $video['index'];
+        $times = $contents->frameTimes($stream);
         $timed = fn (FrameTimes $times): ClipTiming => ClipTiming::of(
-            $times->shown, self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'),
+            $times->shown(), self::rate($video, 'avg_frame_rate'), self::rate($video, 'r_frame_rate'),
         );
         $timing = $timed($times);
-        if (! $times->areKnown && ! $timing->steady) {
+        if (! $times->areKnown() && ! $timing->steady) {
             // Some frames have a time of display and others none: which is which only the decoder tells.
-            $times = FrameTimes::decoded($file, self::SECONDS);
+            $times = FrameTimes::decoded($file, $stream, self::SECONDS);
             $timing = $timed($times);
         }
         // A container that keeps no times of display shows frames later than it says: by what its decoder holds back.
-        $start = $times->areKnown ? $timing->start : self::firstFrameDecoded($file) ?? $timing->start;
+        $start = $times->areKnown() ? $timing->start : self::firstFrameDecoded($file, $stream) ?? $timing->start;
         $format = (string) ($video['pix_fmt'] ?? '');
-        $container = (string) $streams['container'];
 
         return new Clip(
-            $file, $width, $height, $timing->rate, $timing->frames, $start, $timing->start, (float) ($streams['start'] ?? 0),
-            $timing->steady && $times->areKnown && self::isIndexed($container), str_starts_with($format, 'yuv'),
+            $file, $width, $height, $timing->rate, $timing->frames, $start, $timing->start, $contents->start,
+            $timing->steady && $times->areKnown() && self::isIndexed($contents->container), str_starts_with($format, 'yuv'),
             self::matrix($video, $height), ($video['color_range'] ?? '') === 'pc' || str_starts_with($format, 'yuvj'),
             self::hasAlpha($video, $format), self::decoder($video),
-            $sound === null ? null : self::soundSeconds($sound, $timing, (float) $streams['length']),
-            (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown), $timing), (string) $video['codec_name'],
+            $sound === null ? null : self::soundSeconds($sound, $timing, $contents->length),
+            (int) ($sound['channels'] ?? 0), self::missing($video, count($times->shown()), $timing), (string) $video['codec_name'],
         );
     }
 
@@ -86,23 +93,20 @@ final class Probe
         return $drawing;
     }
 
-    /**
-     * @param  array<string, mixed>  $sound
-     * @param  array<string, mixed>  $streams
-     */
-    private static function sound(string $file, array $sound, array $streams): Clip
+    /** @param  array<string, mixed>  $sound */
+    private static function sound(string $file, array $sound, Contents $contents): Clip
     {
         $start = (float) ($sound['start_time'] ?? 0);
         // Where there is no index, how long it is can only be guessed from its size.
-        $seconds = preg_match('/^(mp3|aac)$/', (string) $streams['container']) === 1
+        $seconds = preg_match('/^(mp3|aac)$/', $contents->container) === 1
             ? self::secondsCounted($file, $start)
-            : (float) ($sound['duration'] ?? $streams['length']);
+            : (float) ($sound['duration'] ?? $contents->length);
         if ($seconds <= 0) {
             throw new Refusal('there is no sound in it');
         }
 
         return Clip::ofSound(
-            $file, $start, (float) $streams['start'], $seconds, (int) ($sound['channels'] ?? 2),
+            $file, $start, $contents->start, $seconds, (int) ($sound['channels'] ?? 2),
             (string) $sound['codec_name'],
         );
     }
@@ -111,16 +115,10 @@ final class Probe
     private static function secondsCounted(string $file, float $start): float
     {
         $end = $start;
-        $rest = '';
-        Ffmpeg::listen(Ffmpeg::probing(
-            ['-select_streams', 'a:0', '-show_entries', 'packet=pts_time,duration_time', '-of', 'csv=p=0'], $file,
-        ), self::SECONDS, function (string $text) use (&$end, &$rest): void {
-            $lines = explode("\n", $rest.$text);
-            $rest = (string) array_pop($lines);
-            foreach ($lines as $line) {
-                [$time, $length] = [...explode(',', trim($line)), '0', '0'];
-                $end = max($end, (float) $time + (float) $length);
-            }
+        $probe = Ffmpeg::probing(['-select_streams', 'a:0', '-show_entries', 'packet=pts_time,duration_time', '-of', 'csv=p=0'], $file);
+        Ffmpeg::eachLine($probe, self::SECONDS, function (string $line) use (&$end): void {
+            [$time, $length] = [...explode(',', trim($line)), '0', '0'];
+            $end = max($end, (float) $time + (float) $length);
         });
 
         return $end - $start;
@@ -147,10 +145,10 @@ final class Probe
     }
 
     /** When the first frame comes out of the decoder, in seconds of the file's clock. */
-    private static function firstFrameDecoded(string $file): ?float
+    private static function firstFrameDecoded(string $file, int $stream): ?float
     {
         $text = Ffmpeg::probe(
-            ['-select_streams', 'v:0', '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0'],
+            ['-select_streams', (string) $stream, '-read_intervals', '%+#16', '-show_entries', 'frame=best_effort_timestamp_time', '-of', 'csv=p=0'],
             $file, self::SECONDS,
         );
 
@@ -205,33 +203,6 @@ final class Probe
         $missing = $promised - $found;
 
         return $missing > max(2, 0.01 * $found) ? $missing : 0;
-    }
-
-    /** @return array<string, mixed> the first video and audio stream, and when the file's clock begins */
-    private static function streams(string $file): array
-    {
-        try {
-            $json = Ffmpeg::probe(['-show_streams', '-show_format', '-of', 'json'], $file, self::SECONDS);
-        } catch (Refusal $refusal) {
-            // What ffmpeg says of a file that it does not know at all helps nobody.
-            $unknown = preg_match('/Invalid argument|damaged/', $refusal->getMessage()) === 1;
-            $why = $unknown ? ': it is none of them, or too much of it is missing' : " ({$refusal->getMessage()})";
-            throw new Refusal("it cannot be read as video, as a picture or as sound$why");
-        }
-        $found = [];
-        $root = Node::decode($json);
-        foreach ($root->optional('streams')?->items() ?? [] as $stream) {
-            $isCover = ($stream->optional('disposition')?->object()['attached_pic'] ?? 0) === 1;
-            $kind = $stream->optional('codec_type')?->string();
-            if ($kind !== null && ! $isCover && $stream->has('codec_name')) {
-                $found += [$kind => $stream->object()];
-            }
-        }
-
-        $format = $root->optional('format')?->object() ?? [];
-
-        return $found
-            + ['start' => $format['start_time'] ?? 0, 'length' => $format['duration'] ?? 0, 'container' => $format['format_name'] ?? ''];
     }
 
     /**

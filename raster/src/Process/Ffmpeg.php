@@ -114,6 +114,27 @@ final class Ffmpeg
     }
 
     /**
+     * The same, a line at a time.
+     *
+     * @param  list<string>  $command
+     * @param  callable(string): void  $take  is given a line without its end
+     *
+     * @throws Refusal where it fails or takes too long
+     */
+    public static function eachLine(array $command, ?float $seconds, callable $take): void
+    {
+        $rest = '';
+        self::listen($command, $seconds, function (string $text) use (&$rest, $take): void {
+            $lines = explode("\n", $rest.$text);
+            $rest = (string) array_pop($lines);
+            array_walk($lines, fn (string $line) => $take($line));
+        });
+        if ($rest !== '') {
+            $take($rest);
+        }
+    }
+
+    /**
      * What went wrong, in one line without paths, pointers and names that only the machine knows, from what a command wrote to
      * standard error.
      */

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Refusal;
 use Ricamo\Raster\Media\ClipTiming;
-use Ricamo\Raster\Media\FrameTimes;
+use Ricamo\Raster\Media\Contents;
 use Ricamo\Raster\Media\Probe;
 use Ricamo\Raster\Tests\Clips;
 
@@ -29,9 +29,10 @@ final class ProbeTest extends TestCase
         fwrite($file, str_replace('edts', 'free', $clip));
         ftruncate($file, 12 * $frames + 1000);
         fclose($file);
-        self::assertCount($frames, FrameTimes::told(Clips::folder().'/thousands.mov', 3600, $frames)->shown);
+        $thousands = fn (int $most): Contents => new Contents(Clips::folder().'/thousands.mov', 3600, $most);
+        self::assertCount($frames, $thousands($frames)->frameTimes(0)->shown());
         $this->expectExceptionObject(new Refusal('it has more than 4,999 frames'));
-        FrameTimes::told(Clips::folder().'/thousands.mov', 3600, $frames - 1);
+        $thousands($frames - 1);
     }
 
     public function test_a_plain_clip(): void

@@ -164,18 +164,34 @@ final class ArrangementTest extends TestCase
         $random = new Randomizer(new Mt19937($seed));
         for ($round = 0; $round < 25; $round++) {
             $shapes = array_map(fn (): Contours => self::anyShape($random), range(1, $random->getInt(2, 4)));
-            $lines = array_map(fn (Contours $one): Polylines => new Polylines($one), $shapes);
+            $windings = self::windingsSomewhere($random, array_map(fn (Contours $one): Polylines => new Polylines($one), $shapes));
             foreach (Combining::cases() as $how) {
                 $made = new Polylines(self::made($how, ...$shapes));
-                for ($try = 0; $try < 40; $try++) {
-                    $place = new Point(self::between($random, 160), self::between($random, 160));
-                    if (min(array_map(fn (Polylines $one): float => $one->distance($place), $lines)) > 0.1) {
-                        $wanted = $how->holds(array_map(fn (Polylines $one): int => $one->winding($place), $lines));
-                        self::assertSame($wanted ? 1 : 0, $made->winding($place), "{$how->value} in round $round at $place->x, $place->y");
-                    }
+                foreach ($windings as [$place, $around]) {
+                    $wanted = $how->holds($around) ? 1 : 0;
+                    self::assertSame($wanted, $made->winding($place), "{$how->value} in round $round at $place->x, $place->y");
                 }
             }
         }
+    }
+
+    /**
+     * Places that are not right on a line, and how often each shape goes around them.
+     *
+     * @param  non-empty-list<Polylines>  $lines
+     * @return list<array{Point, list<int>}>
+     */
+    private static function windingsSomewhere(Randomizer $random, array $lines): array
+    {
+        $found = [];
+        for ($try = 0; $try < 40; $try++) {
+            $place = new Point(self::between($random, 160), self::between($random, 160));
+            if (min(array_map(fn (Polylines $one): float => $one->distance($place), $lines)) > 0.1) {
+                $found[] = [$place, array_map(fn (Polylines $one): int => $one->winding($place), $lines)];
+            }
+        }
+
+        return $found;
     }
 
     private static function between(Randomizer $random, int $far): float

@@ -21,8 +21,11 @@ final readonly class Polylines
         $this->lines = array_map(function (Contour $line): array {
             $places = [];
             foreach ((new Contour($line->knots, true))->segments() as $segment) {
-                for ($part = 0; $part < self::PARTS; $part++) {
-                    $places[] = $segment->at($part / self::PARTS);
+                [$from, $to] = [$segment->at(0), $segment->at(1)];
+                // One that is as long as the way from end to end is straight.
+                $parts = $segment->length() - hypot($to->x - $from->x, $to->y - $from->y) < 1e-9 ? 1 : self::PARTS;
+                for ($part = 0; $part < $parts; $part++) {
+                    $places[] = $segment->at($part / $parts);
                 }
             }
 
