@@ -155,6 +155,11 @@ final readonly class Composition
      */
     public function asCounted(Point $by, string $layer, int $frame): Point
     {
+        $around = View::around($this->layer($layer), $this, $frame);
+        if ($around !== null) {
+            $by = $around->isFlat() ? new Point(0, 0) : $around->inverse()->applyToDistance($by);
+        }
+
         return ! $this->layers->tree()->isGrouped($layer) ? $by : $this->space($layer, $frame)->inverse()->applyToDistance($by);
     }
 

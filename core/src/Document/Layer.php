@@ -13,6 +13,7 @@ use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Size;
+use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Json\Altered;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
@@ -50,6 +51,9 @@ final readonly class Layer implements Valued
     /** The properties by which it is placed. */
     private const PLACING = ['position' => 0, 'x' => 0, 'y' => 0, 'scale' => 0, 'anchor' => 0, 'rotation' => 0];
 
+    /** The properties that lead it out of the picture's plane. */
+    private const DEPTH = ['z', 'tiltX', 'tiltY'];
+
     public Markers $markers;
 
     /** Whether it shows what it is as it stands, and nothing is done to that: most layers do. */
@@ -57,6 +61,9 @@ final readonly class Layer implements Valued
 
     /** Whether it is placed alike on every frame. */
     public bool $standsStill;
+
+    /** Whether it may leave the picture's plane on some frame. */
+    public bool $hasDepth;
 
     /**
      * @param  array<string, Property>  $properties every property of its kind, and those of what is attached to it, by name
@@ -78,13 +85,28 @@ final readonly class Layer implements Valued
         ?Markers $markers = null,
     ) {
         $this->markers = $markers ?? Markers::of();
+        $this->hasDepth = self::isDeep($properties);
         $isBare = $attached->effects === [] && $attached->masks === [] && $life->isPlain();
         $this->isPlain = $isBare
             && ! $kind->adjusts()
+            && ! $this->hasDepth
             && ! $exposure->motionBlur
             && ! $switches->alwaysReads
             && $switches->blend === Blend::Normal;
         $this->standsStill = $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
+    }
+
+    /** @param  array<string, Property>  $properties */
+    private static function isDeep(array $properties): bool
+    {
+        foreach (self::DEPTH as $name) {
+            $property = $properties[$name] ?? null;
+            if ($property !== null && ($property->isAnimated() || $property->values() !== [0.0])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @throws Refusal for what is no layer */
@@ -372,6 +394,24 @@ final readonly class Layer implements Valued
             $scale->y / 100,
             $this->switches->turnsAlong ? $rotation + Heading::of($this, $frame) : $rotation,
         );
+    }
+
+    /**
+     * How it leaves the plane in which it is placed: about where its anchor stands there.
+     *
+     * @return ?Space null where it lies in that plane
+     */
+    public function depth(int|float $frame): ?Space
+    {
+        if (! $this->hasDepth) {
+            return null;
+        }
+        [$away, $tiltX, $tiltY] = array_map(fn (string $name): float => $this->number($name, $frame), self::DEPTH);
+        if ($away === 0.0 && fmod($tiltX, 360) === 0.0 && fmod($tiltY, 360) === 0.0) {
+            return null;
+        }
+
+        return Space::tilted($this->point('position', $frame), $away, $tiltX, $tiltY);
     }
 
     public function number(string $property, int|float $frame): float

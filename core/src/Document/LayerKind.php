@@ -196,7 +196,7 @@ abstract class LayerKind
     final public function properties(): array
     {
         return $this->properties ??= array_column(
-            [...($this->isSeen() ? Placement::properties() : []), ...$this->ownProperties()], null, 'name',
+            [...($this->isSeen() ? Placement::properties(! $this->adjusts()) : []), ...$this->ownProperties()], null, 'name',
         );
     }
 }

@@ -18,8 +18,11 @@ final class Placement
     /** How far from the frame's corner anything may be, in pixels. */
     public const FAR = 100_000.0;
 
-    /** @return list<PropertyDefinition> */
-    public static function properties(): array
+    /**
+     * @param  bool  $hasDepth  whether it can leave the picture's plane: what adjusts all that lies beneath it cannot
+     * @return list<PropertyDefinition>
+     */
+    public static function properties(bool $hasDepth): array
     {
         $point = new PointType;
 
@@ -32,7 +35,18 @@ final class Placement
             ),
             new PropertyDefinition('rotation', new AngleType, 0.0, -1e7, 1e7, 'Rotation', Section::Placement, '°'),
             new PropertyDefinition('opacity', new NumberType, 100.0, 0, 100, 'Opacity', Section::Placement, '%', isFactor: true),
+            ...($hasDepth ? self::depth() : []),
             new PropertyDefinition('anchor', $point, new Point(0, 0), -self::FAR, self::FAR, 'Anchor', Section::Placement, 'px'),
+        ];
+    }
+
+    /** @return list<PropertyDefinition> */
+    private static function depth(): array
+    {
+        return [
+            new PropertyDefinition('z', new NumberType, 0.0, -self::FAR, self::FAR, 'Depth', Section::Depth, 'px', rare: true),
+            new PropertyDefinition('tiltX', new AngleType, 0.0, -1e7, 1e7, 'Tilt about x', Section::Depth, '°', rare: true),
+            new PropertyDefinition('tiltY', new AngleType, 0.0, -1e7, 1e7, 'Tilt about y', Section::Depth, '°', rare: true),
         ];
     }
 }

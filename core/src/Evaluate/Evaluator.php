@@ -16,6 +16,7 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
@@ -330,6 +331,7 @@ final readonly class Evaluator
             $isSeen,
             Pan::of($layer),
             $layer->kind->pulls($layer, $frame),
+            View::ofLayer($layer, $composition, $frame),
         );
     }
 

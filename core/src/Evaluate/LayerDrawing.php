@@ -44,6 +44,8 @@ final readonly class LayerDrawing
 
     private LayerWays $ways;
 
+    private DepthDrawing $depth;
+
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
@@ -52,6 +54,11 @@ final readonly class LayerDrawing
         $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
         $this->ways = new LayerWays($this->artist(...));
+        $this->depth = new DepthDrawing(
+            $this->drawFlat(...),
+            fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
+            $this->isOnePicture(...),
+        );
         $this->finish = new Finish(
             fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
             $this->drawAt(...),
@@ -74,7 +81,7 @@ final readonly class LayerDrawing
         $operations = [];
         foreach ($composition->layers as $layer) {
             if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
-                $this->add($operations, $layer, $composition, Moment::on($frame, $space));
+                $this->add($operations, $layer, $composition, Moment::on($frame, $space, $space));
             }
         }
 
@@ -228,7 +235,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        if ($layer->isPlain) {
+        if ($layer->isPlain && $moment->beyond === null) {
             $prepared = Resting::of($layer)->made[Prepared::class] ??= $this->prepared($layer) ?? false;
 
             return $prepared instanceof Prepared
@@ -299,6 +306,22 @@ final readonly class LayerDrawing
 
     /** @return list<Operation> */
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
+    {
+        return $layer->hasDepth || $moment->beyond !== null
+            ? $this->depth->draw($layer, $composition, $moment)
+            : $this->drawFlat($layer, $composition, $moment);
+    }
+
+    /** Whether something is done to what is in a group as a whole that takes it as a flat picture. */
+    private function isOnePicture(Layer $group, Composition $composition, int|float $at): bool
+    {
+        $change = $this->change($group, $composition, $at);
+
+        return $group->attached->masks !== [] || $group->attached->effects !== [] || $change->clips !== [] || $change->filters !== [];
+    }
+
+    /** @return list<Operation> what a layer draws in its own plane */
+    private function drawFlat(Layer $layer, Composition $composition, Moment $moment): array
     {
         $at = $moment->at;
         $artist = $this->artist($layer);

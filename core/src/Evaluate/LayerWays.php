@@ -7,9 +7,11 @@ namespace Ricamo\Core\Evaluate;
 use Closure;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\Outlined;
@@ -56,6 +58,21 @@ final readonly class LayerWays
      */
     public function corners(Layer $layer, Composition $composition, float $at): array
     {
+        $corners = $this->flatCorners($layer, $composition, $at);
+        $depth = $layer->depth($at);
+        if ($depth === null) {
+            return $corners;
+        }
+        $seen = (new View($composition))->of($depth);
+
+        return array_map(
+            fn (Point $point): Point => $seen->distance($point) < Projection::NEAREST ? $point : $seen->apply($point), $corners,
+        );
+    }
+
+    /** @return array<array-key, Point> the same in the plane in which it is placed */
+    private function flatCorners(Layer $layer, Composition $composition, float $at): array
+    {
         $changes = array_map(fn (Change $one): Affine => $one->matrix, $this->change($layer, $composition, $at)->each());
         $artist = ($this->artist)($layer);
         $moments = $artist instanceof RepeatsInTime ? self::some($artist->moments($layer, $at)) : [];
@@ -90,12 +107,7 @@ final readonly class LayerWays
     /** @return list<Point> the corners of a box in the space that a matrix leads to */
     private static function around(Affine $matrix, Box $box): array
     {
-        return array_map($matrix->apply(...), [
-            new Point($box->left, $box->top),
-            new Point($box->right, $box->top),
-            new Point($box->right, $box->bottom),
-            new Point($box->left, $box->bottom),
-        ]);
+        return array_map($matrix->apply(...), $box->corners());
     }
 
     /**

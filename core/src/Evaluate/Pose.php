@@ -7,6 +7,7 @@ namespace Ricamo\Core\Evaluate;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Projection;
 
 /** Where a layer stands on a frame: the box of its content in its own space, and the matrix to the composition's. */
 final readonly class Pose
@@ -14,6 +15,7 @@ final readonly class Pose
     /**
      * @param  ?string  $pan  the property by which what is seen in the layer is moved within it, where there is one
      * @param  string  $pulls  the property that its handles change
+     * @param  ?Projection  $depth  how the plane is seen that the matrix leads to; null where it is the picture's
      */
     public function __construct(
         public string $layer,
@@ -23,18 +25,33 @@ final readonly class Pose
         public bool $seen,
         public ?string $pan = null,
         public string $pulls = 'scale',
+        public ?Projection $depth = null,
     ) {
     }
 
     public function unseen(): self
     {
-        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false, $this->pan, $this->pulls);
+        return new self($this->layer, $this->matrix, $this->box, $this->anchor, false, $this->pan, $this->pulls, $this->depth);
     }
 
     /** The upright box around it, in composition pixels. */
     public function bounds(): Box
     {
-        return $this->matrix->bounds($this->box);
+        if ($this->depth === null) {
+            return $this->matrix->bounds($this->box);
+        }
+        $corners = array_map($this->seen(...), $this->box->corners());
+        [$x, $y] = [array_map(fn (Point $one): float => $one->x, $corners), array_map(fn (Point $one): float => $one->y, $corners)];
+
+        return new Box(min($x), min($y), max($x), max($y));
+    }
+
+    /** Where a point of the layer's own space is seen, in composition pixels. What is not before the viewer stays at its border. */
+    public function seen(Point $point): Point
+    {
+        $flat = $this->matrix->apply($point);
+
+        return $this->depth === null || $this->depth->distance($flat) < Projection::NEAREST ? $flat : $this->depth->apply($flat);
     }
 
     /** With the box's corners, clockwise from its top left, and the anchor, in composition pixels; JSON. */
@@ -54,10 +71,8 @@ final readonly class Pose
 
     private function place(float $x, float $y): string
     {
-        $matrix = $this->matrix;
+        $seen = $this->seen(new Point($x, $y));
 
-        return '['.round(
-            $matrix->a * $x + $matrix->c * $y + $matrix->e, 3,
-        ).','.round($matrix->b * $x + $matrix->d * $y + $matrix->f, 3).']';
+        return '['.round($seen->x, 3).','.round($seen->y, 3).']';
     }
 }

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Evaluate;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Ways;
 
@@ -32,19 +33,25 @@ final class Trail
         $path = $layer->properties['position'] ?? null;
         // The way is shown as the groups that the layer is in stand now.
         $space = $composition->space($layer->id, $frame);
+        $place = function (int|float $at) use ($layer, $composition, $space): Point {
+            $flat = $space->apply($layer->point('position', $at));
+
+            return View::ofPlace($layer, $composition, $at)?->apply($flat) ?? $flat;
+        };
         [$first, $last] = [$frames[0], $frames[count($frames) - 1]];
         $every = max(1, (int) ceil(($last - $first) / self::MOST_TICKS));
         $ticks = [];
         for ($at = $first; $at <= $last; $at += $every) {
-            $ticks[] = self::pair($space->apply($layer->point('position', $at)));
+            $ticks[] = self::pair($place($at));
         }
-        $step = $space->applyToDistance($layer->point('position', $frame + 0.5)->minus($layer->point('position', $frame - 0.5)));
+        $step = $place($frame + 0.5)->minus($place($frame - 0.5));
 
         return [
             'points' => array_map(fn (int $at): array => [
                 'frame' => $at,
-                'at' => self::pair($space->apply($layer->point('position', $at))),
-                'bend' => $path?->keyframeOn($at, $layer->span)?->bend?->placed($space)->toJson(),
+                'at' => self::pair($place($at)),
+                'bend' => $path?->keyframeOn($at, $layer->span)?->bend
+                    ?->placed(View::around($layer, $composition, $at)?->after($space) ?? $space)->toJson(),
             ], $frames),
             'ticks' => $ticks,
             'every' => $every,
@@ -64,7 +71,7 @@ final class Trail
         $ghosts = array_map(
             fn (int $at): array => [
                 'frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $composition, $at)),
-            ], Ways::neighbours($layer, ['position', 'x', 'y', 'scale', 'rotation'], $frame),
+            ], Ways::neighbours($layer, ['position', 'x', 'y', 'z', 'scale', 'rotation', 'tiltX', 'tiltY'], $frame),
         );
 
         // One that stands where the layer is now would only be in its way.
@@ -74,17 +81,7 @@ final class Trail
     /** @return list<array{float, float}> clockwise from the top left */
     private static function corners(Pose $pose): array
     {
-        $box = $pose->box;
-
-        return array_map(
-            fn (Point $corner): array => self::pair($pose->matrix->apply($corner)),
-            [
-                new Point($box->left, $box->top),
-                new Point($box->right, $box->top),
-                new Point($box->right, $box->bottom),
-                new Point($box->left, $box->bottom),
-            ],
-        );
+        return array_map(fn (Point $corner): array => self::pair($pose->seen($corner)), $pose->box->corners());
     }
 
     /** @return array{float, float} */

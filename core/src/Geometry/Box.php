@@ -37,6 +37,15 @@ final readonly class Box
         return new Point(($this->left + $this->right) / 2, ($this->top + $this->bottom) / 2);
     }
 
+    /** @return array{Point, Point, Point, Point} clockwise from the top left */
+    public function corners(): array
+    {
+        return [
+            new Point($this->left, $this->top), new Point($this->right, $this->top),
+            new Point($this->right, $this->bottom), new Point($this->left, $this->bottom),
+        ];
+    }
+
     public function translated(Point $by): self
     {
         return new self($this->left + $by->x, $this->top + $by->y, $this->right + $by->x, $this->bottom + $by->y);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Space;
 
 /** When layers are drawn, and in which space. */
 final readonly class Moment
@@ -15,6 +16,8 @@ final readonly class Moment
      * @param  Affine  $space  from the pixels that their placement counts in to those that are drawn
      * @param  bool  $isExposed  whether this is one of the moments at which motion blur sees something that they are in
      * @param  bool  $isMask  whether what is drawn is a mask of another layer
+     * @param  Affine  $frameSpace  from the pixels of the composition that they are in to those that are drawn
+     * @param  ?Space  $beyond  how the plane in which they are drawn leaves the picture's, with a group that has depth
      */
     public function __construct(
         public int $frame,
@@ -22,33 +25,59 @@ final readonly class Moment
         public Affine $space = new Affine,
         public bool $isExposed = false,
         public bool $isMask = false,
+        public Affine $frameSpace = new Affine,
+        public ?Space $beyond = null,
     ) {
     }
 
-    public static function on(int $frame, Affine $space = new Affine): self
+    /** @param  Affine  $frameSpace  that of a composition which is placed in another */
+    public static function on(int $frame, Affine $space = new Affine, Affine $frameSpace = new Affine): self
     {
-        return new self($frame, $frame, $space);
+        return new self($frame, $frame, $space, frameSpace: $frameSpace);
     }
 
     /** One of those while the shutter is open. */
     public function exposed(float $at): self
     {
-        return new self($this->frame, $at, $this->space, true, $this->isMask);
+        return $this->with(at: $at, isExposed: true);
     }
 
     /** A copy on the same frame, for what is seen as it is at another moment. */
     public function at(float $at): self
     {
-        return new self($this->frame, $at, $this->space, $this->isExposed, $this->isMask);
+        return $this->with(at: $at);
     }
 
     public function in(Affine $space): self
     {
-        return new self($this->frame, $this->at, $space, $this->isExposed, $this->isMask);
+        return $this->with(space: $space);
     }
 
     public function asMask(Affine $space): self
     {
-        return new self($this->frame, $this->at, $space, $this->isExposed, true);
+        return $this->with(space: $space, isMask: true);
+    }
+
+    /** The same where all that is drawn is moved, the frame included. */
+    public function moved(Affine $by): self
+    {
+        return new self(
+            $this->frame, $this->at, $by->after($this->space), $this->isExposed, $this->isMask, $by->after($this->frameSpace),
+            $this->beyond,
+        );
+    }
+
+    /** The same in a plane that leaves the picture's; null for the picture's own. */
+    public function beyond(?Space $beyond): self
+    {
+        return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $beyond);
+    }
+
+    private function with(int|float|null $at = null, ?Affine $space = null, ?bool $isExposed = null, ?bool $isMask = null): self
+    {
+        return new self(
+            $this->frame, $at ?? $this->at, $space ?? $this->space, $isExposed ?? $this->isExposed, $isMask ?? $this->isMask,
+            $this->frameSpace, $this->beyond,
+        );
     }
 }

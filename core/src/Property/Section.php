@@ -23,6 +23,7 @@ enum Section: string
     case Cascades = 'cascades';
     case Masks = 'masks';
     case Effects = 'effects';
+    case Depth = 'depth';
     case MotionBlur = 'motion-blur';
 
     public function title(): string

@@ -2002,6 +2002,9 @@ export interface BundleLayer {
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
     level?: AnimatedNumber;
 }
@@ -2093,6 +2096,9 @@ export interface FootageLayer {
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
     ramp?: AnimatedNumber;
     level?: AnimatedNumber;
@@ -2181,6 +2187,9 @@ export interface GroupLayer {
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
 }
 /**
@@ -2296,6 +2305,9 @@ export interface ShapeLayer {
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
     size?: AnimatedSize;
     rounding?: AnimatedLength;
@@ -2618,6 +2630,9 @@ export interface TextLayer {
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
     typeface?: AnimatedFace;
     typeSize?: AnimatedNumber;
@@ -2760,6 +2775,9 @@ export interface WindowLayer {
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
     opacity?: AnimatedNumber;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
     pan?: AnimatedPoint;
     zoom?: AnimatedNumber;

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Display;
+
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Filter\Perspective;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Projection;
+use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Path\SeenPath;
+
+/**
+ * What is drawn on a plane, as that plane is seen in space. Outlines in one colour stay outlines, sharp however near they come; all
+ * else is drawn flat, and the sheet is pulled into perspective.
+ */
+final class InSpace
+{
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    public static function seen(array $operations, Projection $seen): array
+    {
+        [$shown, $sheet] = [[], []];
+        foreach ($operations as $operation) {
+            if ($operation instanceof Fill && $operation->paint instanceof Colour) {
+                array_push($shown, ...self::sheet($sheet, $seen), ...self::outline($operation, $operation->paint, $seen));
+                $sheet = [];
+            } else {
+                $sheet[] = $operation;
+            }
+        }
+
+        return [...$shown, ...self::sheet($sheet, $seen)];
+    }
+
+    /** @return list<Operation> */
+    private static function outline(Fill $fill, Colour $colour, Projection $seen): array
+    {
+        $path = SeenPath::of(Contours::of(Path::parse($fill->outline->data)), $seen->after($fill->matrix));
+
+        return $path->isEmpty() ? [] : [new Fill(Outline::of($path), new Affine, $colour, $fill->rule)];
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private static function sheet(array $operations, Projection $seen): array
+    {
+        $extent = DisplayList::extentOf($operations);
+        $warp = $extent === null ? null : Perspective::of($extent->grown(1), $seen);
+
+        return $warp === null ? [] : [new Group($operations, filters: [$warp])];
+    }
+}

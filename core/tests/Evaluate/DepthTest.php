@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Tests\Evaluate;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Warp;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Samples;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Tests\Fixture;
+
+/** Compositions are 1920 × 1080, seen from 1920 · 50 / 36 pixels before (960, 540). */
+final class DepthTest extends TestCase
+{
+    private const DISTANCE = 1920 * 50 / 36;
+
+    /** The pinhole formula of any textbook: what is z farther away is nearer to the middle by distance / (distance + z). */
+    private static function pinhole(float $x, float $y, float $z): Point
+    {
+        $by = self::DISTANCE / (self::DISTANCE + $z);
+
+        return new Point(960 + ($x - 960) * $by, 540 + ($y - 540) * $by);
+    }
+
+    /**
+     * Turned in the plane, tilted about y, then about x, each by its own formula, and moved to where it stands.
+     *
+     * @param  array{float, float, float}  $at
+     */
+    private static function standing(float $x, float $y, float $turn, float $tiltX, float $tiltY, array $at): Point
+    {
+        [$turn, $tiltX, $tiltY] = [deg2rad($turn), deg2rad($tiltX), deg2rad($tiltY)];
+        [$x, $y, $z] = [$x * cos($turn) - $y * sin($turn), $x * sin($turn) + $y * cos($turn), 0.0];
+        [$x, $z] = [$x * cos($tiltY) - $z * sin($tiltY), $x * sin($tiltY) + $z * cos($tiltY)];
+        [$y, $z] = [$y * cos($tiltX) + $z * sin($tiltX), $z * cos($tiltX) - $y * sin($tiltX)];
+
+        return self::pinhole($x + $at[0], $y + $at[1], $z + $at[2]);
+    }
+
+    #[TestWith([0, 0, 0, 400])]
+    #[TestWith([0, 0, 0, -900])]
+    #[TestWith([0, 55, 0, 0])]
+    #[TestWith([0, 0, -70, 0])]
+    #[TestWith([30, 40, 25, 350])]
+    #[TestWith([-120, 200, -310, -600])]
+    public function test_corners_are_seen_where_a_pinhole_has_them(float $turn, float $tiltX, float $tiltY, float $z): void
+    {
+        $composition = Fixture::composition([Fixture::bar([
+            'position' => [1300, 400], 'size' => [400, 200], 'rotation' => $turn, 'tiltX' => $tiltX, 'tiltY' => $tiltY, 'z' => $z,
+        ])]);
+        $expected = array_map(
+            fn (array $corner): Point => self::standing($corner[0], $corner[1], $turn, $tiltX, $tiltY, [1300, 400, $z]),
+            [[-200, -100], [200, -100], [200, 100], [-200, 100]],
+        );
+        self::assertSamePlaces($expected, self::corners($composition));
+        $pose = Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0);
+        self::assertSamePlaces($expected, array_map($pose->seen(...), $pose->box->corners()));
+        self::assertEqualsWithDelta(min(array_map(fn (Point $one): float => $one->x, $expected)), $pose->bounds()->left, 1e-6);
+    }
+
+    public function test_without_depth_nothing_changes_whatever_turns_round_as_a_whole(): void
+    {
+        $layers = fn (array $depth): array => [
+            Fixture::bar(['outline' => '#112233', 'outlineWidth' => 8, 'rotation' => 17, 'position' => [500, 300], ...$depth]), Fixture::words($depth),
+        ];
+        $flat = self::list(Fixture::composition($layers([])))->encode();
+        foreach ([['z' => 0, 'tiltX' => 0, 'tiltY' => 0], ['tiltX' => 360], ['tiltY' => -720], ['tiltX' => 1080, 'tiltY' => 360]] as $depth) {
+            self::assertSame($flat, self::list(Fixture::composition($layers($depth)))->encode(), json_encode($depth));
+        }
+    }
+
+    public function test_twice_the_distance_is_half_the_size_with_outline_and_all(): void
+    {
+        $bar = ['position' => [960, 540], 'size' => [400, 200], 'outline' => '#112233', 'outlineWidth' => 8];
+        $encoded = fn (array $more): string => str_replace(
+            '-0,', '0,', self::list(Fixture::composition([Fixture::bar([...$bar, ...$more])]))->encode(),
+        );
+        self::assertSame($encoded(['scale' => [50, 50]]), $encoded(['z' => self::DISTANCE]));
+    }
+
+    public function test_three_turns_by_a_third_are_none(): void
+    {
+        $group = fn (string $id, ?string $in): array => [
+            'id' => $id, 'kind' => 'group', 'name' => $id, 'in' => 0, 'out' => 100, 'position' => [1200, 500], 'anchor' => [1200, 500],
+            'tiltY' => 120, ...($in === null ? [] : ['group' => $in]),
+        ];
+        $bar = ['position' => [1200, 500], 'size' => [300, 120]];
+        $turned = Fixture::composition([$group('a', null), $group('b', 'a'), $group('c', 'b'), Fixture::bar([...$bar, 'group' => 'c'])]);
+        self::assertSamePlaces(
+            [new Point(1050, 440), new Point(1350, 440), new Point(1350, 560), new Point(1050, 560)], self::corners($turned),
+        );
+    }
+
+    /** What stands before a tilted group stands before it in its own direction, and not in the viewer's. */
+    public function test_a_group_hands_its_space_down(): void
+    {
+        $layers = fn (array $group): array => [
+            ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100, 'position' => [700, 600], 'tiltY' => 35, ...$group],
+            Fixture::bar(['group' => 'g', 'position' => [150, -80], 'size' => [200, 100], 'z' => -90]),
+        ];
+        $expected = array_map(function (array $corner): Point {
+            [$x, $y, $z] = [$corner[0] + 150, $corner[1] - 80, -90.0];
+            $tilt = deg2rad(35);
+
+            return self::pinhole(700 + $x * cos($tilt) - $z * sin($tilt), 600 + $y, $x * sin($tilt) + $z * cos($tilt));
+        }, [[-100, -50], [100, -50], [100, 50], [-100, 50]]);
+        $composition = Fixture::composition($layers([]));
+        self::assertSamePlaces($expected, self::corners($composition));
+        $pose = Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0);
+        self::assertSamePlaces($expected, array_map($pose->seen(...), $pose->box->corners()));
+
+        $blurred = self::list(Fixture::composition($layers(['effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 6]]])))->operations;
+        self::assertInstanceOf(Group::class, $blurred[0]);
+        self::assertInstanceOf(Warp::class, $blurred[0]->filters[0], 'An effect takes the group as one picture.');
+    }
+
+    #[TestWith([['z' => -self::DISTANCE]])]
+    #[TestWith([['z' => -self::DISTANCE - 500]])]
+    #[TestWith([['position' => [960, 540], 'tiltY' => 90]])]
+    #[TestWith([['position' => [300, 540], 'tiltX' => 270]])]
+    public function test_what_is_behind_the_viewer_or_seen_from_its_edge_is_absent(array $depth): void
+    {
+        foreach ([['fill' => '#ffffff'], ['outline' => '#ffffff', 'outlineWidth' => 9]] as $paint) {
+            self::assertSame([], self::list(Fixture::composition([Fixture::bar([...$paint, ...$depth])]))->operations);
+        }
+    }
+
+    /** A floor that goes on under the viewer: its near part is cut off in front of them, and nothing comes out torn. */
+    public function test_a_plane_that_reaches_behind_the_viewer_is_cut_in_front_of_them(): void
+    {
+        foreach (['#ffffff', 'words'] as $what) {
+            $floor = $what === 'words'
+                ? Fixture::words(['position' => [0, 800], 'typeSize' => 2000, 'tiltX' => 88])
+                : Fixture::bar(['position' => [960, 800], 'size' => [9000, 90_000], 'fill' => $what, 'tiltX' => 85]);
+            $operations = self::list(Fixture::composition([$floor]))->operations;
+            self::assertNotSame([], $operations);
+            foreach ($operations as $operation) {
+                $extent = $operation->extent();
+                self::assertNotNull($extent);
+                self::assertLessThanOrEqual(200_001, max($extent->width(), $extent->height()));
+                self::assertTrue(is_finite($extent->left + $extent->top));
+            }
+        }
+    }
+
+    public function test_dragged_it_goes_along_with_the_pointer_however_far_away_it_is(): void
+    {
+        foreach ([['z' => 1500.0], ['z' => -800.0], ['z' => 300.0, 'tiltY' => 40]] as $depth) {
+            $composition = Fixture::composition([Fixture::bar(['position' => [1400, 300], ...$depth])]);
+            $after = Fixture::edit($composition, 'drag-layers', ['layers' => ['bar'], 'frame' => 0, 'by' => [90, -40]]);
+            $anchor = fn (Composition $one): Point => Fixture::evaluator()->pose($one->layer('bar'), $one, 0)->seen(new Point(0, 0));
+            self::assertEqualsWithDelta(90, $anchor($after)->x - $anchor($composition)->x, 0.05);
+            self::assertEqualsWithDelta(-40, $anchor($after)->y - $anchor($composition)->y, 0.05);
+        }
+    }
+
+    public function test_a_tilt_that_changes_is_blurred_by_motion_though_nothing_else_moves(): void
+    {
+        $bar = Fixture::bar(['size' => [900, 500], 'motionBlur' => true, 'tiltY' => Fixture::keyframes([0, 0], [10, 80])]);
+        self::assertInstanceOf(Samples::class, self::list(Fixture::composition([$bar]), 5)->operations[0]);
+        self::assertInstanceOf(Fill::class, self::list(Fixture::composition([$bar]), 50)->operations[0]);
+    }
+
+    public function test_it_is_kept_and_read_and_left_out_where_there_is_none(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['z' => -40, 'tiltX' => Fixture::keyframes([0, 0], [9, 30])])]);
+        $written = $composition->toJson();
+        self::assertSame(-40.0, $written['layers'][0]['z']);
+        self::assertArrayNotHasKey('tiltY', $written['layers'][0]);
+        self::assertEquals($written, Composition::read(new Node($written))->toJson());
+    }
+
+    public function test_what_adjusts_lies_flat(): void
+    {
+        $this->expectExceptionMessage('z');
+        Fixture::composition([['id' => 'a', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 9, 'z' => 5]]);
+    }
+
+    private static function list(Composition $composition, int $frame = 0): DisplayList
+    {
+        return Fixture::evaluator()->frame($composition, $frame);
+    }
+
+    /** @return list<Point> of the only outline that is drawn */
+    private static function corners(Composition $composition): array
+    {
+        $operations = array_filter(self::list($composition)->operations, fn (Operation $one): bool => $one instanceof Fill);
+        self::assertCount(1, $operations);
+        $fill = reset($operations);
+        $path = Path::parse($fill->outline->data)->transformed($fill->matrix);
+
+        return array_map(fn (array $pair): Point => new Point(...$pair), array_chunk($path->coordinates, 2));
+    }
+
+    /**
+     * @param  list<Point>  $expected
+     * @param  list<Point>  $found
+     */
+    private static function assertSamePlaces(array $expected, array $found): void
+    {
+        self::assertCount(count($expected), $found);
+        foreach ($expected as $index => $point) {
+            // Outlines are written to a thousandth of a pixel.
+            self::assertEqualsWithDelta([$point->x, $point->y], [$found[$index]->x, $found[$index]->y], 0.002, "corner $index");
+        }
+    }
+}
