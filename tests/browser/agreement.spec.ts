@@ -5,6 +5,7 @@ import { promisify } from 'node:util';
 import { PNG } from 'pngjs';
 import { build } from 'vite';
 import { CLIPS } from './clips';
+import { DEPTH } from './depthScenes';
 import { DRAWING } from './drawing';
 import { EFFECTS } from './effectScenes';
 import { SCENES as PLAIN } from './scenes';
@@ -17,7 +18,7 @@ const FOLDER = `${process.cwd()}/storage/demo/agreement`;
 const [WIDTH, HEIGHT] = [640, 360];
 /** As `drawScenes.php` makes the small ones: 400 × 225. */
 const SMALL = 0.625;
-const SCENES: Record<string, object[]> = { ...PLAIN, ...EFFECTS };
+const SCENES: Record<string, object[]> = { ...PLAIN, ...EFFECTS, ...DEPTH };
 
 /** The file of a scene: a project, what is drawn of it, or what is to be drawn. */
 const fileOf = (scene: number, ending: string): string => `${FOLDER}/scene-${scene}.${ending}`;

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Display;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Filter\Perspective;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Path\Contours;
@@ -20,21 +21,22 @@ final class InSpace
 {
     /**
      * @param  list<Operation>  $operations
+     * @param  Box  $part  the part of the plane that can be seen
      * @return list<Operation>
      */
-    public static function seen(array $operations, Projection $seen): array
+    public static function seen(array $operations, Projection $seen, Box $part): array
     {
         [$shown, $sheet] = [[], []];
         foreach ($operations as $operation) {
             if ($operation instanceof Fill && $operation->paint instanceof Colour) {
-                array_push($shown, ...self::sheet($sheet, $seen), ...self::outline($operation, $operation->paint, $seen));
+                array_push($shown, ...self::sheet($sheet, $seen, $part), ...self::outline($operation, $operation->paint, $seen));
                 $sheet = [];
             } else {
                 $sheet[] = $operation;
             }
         }
 
-        return [...$shown, ...self::sheet($sheet, $seen)];
+        return [...$shown, ...self::sheet($sheet, $seen, $part)];
     }
 
     /** @return list<Operation> */
@@ -49,10 +51,11 @@ final class InSpace
      * @param  list<Operation>  $operations
      * @return list<Operation>
      */
-    private static function sheet(array $operations, Projection $seen): array
+    private static function sheet(array $operations, Projection $seen, Box $part): array
     {
         $extent = DisplayList::extentOf($operations);
-        $warp = $extent === null ? null : Perspective::of($extent->grown(1), $seen);
+        $extent = $extent?->grown(1)->intersection($part);
+        $warp = $extent === null ? null : Perspective::of($extent, $seen);
 
         return $warp === null ? [] : [new Group($operations, filters: [$warp])];
     }

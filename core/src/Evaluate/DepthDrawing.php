@@ -12,7 +12,6 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Moment;
@@ -25,7 +24,13 @@ use Ricamo\Core\Kind\Moment;
 final readonly class DepthDrawing
 {
     /** How many times larger than flat a sheet may be drawn, so that what comes near keeps its detail. */
-    private const MOST_ENLARGED = 4;
+    private const SIZES = [1.0, 1.5, 2.0, 3.0, 4.0];
+
+    /** How far a sheet may reach beyond the frame, in pixels: less than renderers draw there (`docs/display-list.md`). */
+    private const ROOM = 1400.0;
+
+    /** How far effects may reach beyond a layer, in pixels, besides its own size. */
+    private const BESIDE = 300.0;
 
     /**
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $flat  what a layer draws in its plane
@@ -63,21 +68,45 @@ final readonly class DepthDrawing
         if ($upright !== null) {
             return $seen->i < Projection::NEAREST ? [] : ($this->flat)($layer, $composition, $moment->moved($upright));
         }
-        $enlarged = $this->enlarged($layer, $composition, $moment, $seen);
+        $sheet = $this->sheet($layer, $composition, $moment, $seen);
+        if ($sheet === null) {
+            return [];
+        }
+        [$part, $laid] = $sheet;
 
         return InSpace::seen(
-            ($this->flat)($layer, $composition, $moment->moved(Affine::scaling($enlarged, $enlarged))),
-            $seen->after(Affine::scaling(1 / $enlarged, 1 / $enlarged)),
+            ($this->flat)($layer, $composition, $moment->moved($laid)), $seen->after($laid->inverse()), $laid->bounds($part),
         );
     }
 
-    /** How much larger its sheet has to be for its nearest part: 1, 2 or 4 times. */
-    private function enlarged(Layer $layer, Composition $composition, Moment $moment, Projection $seen): int
+    /**
+     * How a layer's plane is laid on a sheet: as large as its nearest part is seen, as far as there is room around the frame.
+     *
+     * @return array{Box, Affine}|null the part of the plane that can be seen, and the matrix from there to the sheet; null where none can
+     */
+    private function sheet(Layer $layer, Composition $composition, Moment $moment, Projection $seen): ?array
     {
-        $matrix = $moment->space->after($layer->matrix($moment->at));
-        $box = ($this->box)($layer, $composition, $moment->at);
-        $most = max(array_map(fn (Point $corner): float => $seen->enlargement($matrix->apply($corner)), $box->corners()));
+        $frame = $moment->frameSpace->bounds(new Box(0, 0, $composition->width, $composition->height));
+        $plane = $moment->space->after($layer->matrix($moment->at))->bounds(($this->box)($layer, $composition, $moment->at));
+        $beside = self::BESIDE + $plane->longer();
+        // What is not in the frame may be seen all the same, in a bundle or in a group that is tilted as one picture.
+        $corners = $seen->within($plane->grown($beside), $frame->grown($frame->longer() / 2));
+        if ($corners === []) {
+            return null;
+        }
+        $part = Box::around($corners);
+        $largest = max(array_map($seen->enlargement(...), $corners));
+        $steps = array_filter(self::SIZES, fn (float $size): bool => $size >= $largest - 0.1);
+        $room = $frame->grown(self::ROOM);
+        $size = min(
+            $steps === [] ? max(self::SIZES) : min($steps), $room->width() / max(1e-9, $part->width()), $room->height() / max(1e-9, $part->height()),
+        );
+        // As it lies where that has room: what stands upright then keeps its sharp edges.
+        if ($size === 1.0 && $room->intersection($part) == $part) {
+            return [$part, new Affine];
+        }
+        [$from, $to] = [$part->centre(), $frame->centre()];
 
-        return $most > 2.2 ? self::MOST_ENLARGED : ($most > 1.1 ? 2 : 1);
+        return [$part, new Affine($size, 0, 0, $size, $to->x - $size * $from->x, $to->y - $size * $from->y)];
     }
 }

@@ -37,13 +37,9 @@ final readonly class Pose
     /** The upright box around it, in composition pixels. */
     public function bounds(): Box
     {
-        if ($this->depth === null) {
-            return $this->matrix->bounds($this->box);
-        }
-        $corners = array_map($this->seen(...), $this->box->corners());
-        [$x, $y] = [array_map(fn (Point $one): float => $one->x, $corners), array_map(fn (Point $one): float => $one->y, $corners)];
-
-        return new Box(min($x), min($y), max($x), max($y));
+        return $this->depth === null
+            ? $this->matrix->bounds($this->box)
+            : Box::around(array_map($this->seen(...), $this->box->corners()));
     }
 
     /** Where a point of the layer's own space is seen, in composition pixels. What is not before the viewer stays at its border. */

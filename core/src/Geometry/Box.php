@@ -32,9 +32,23 @@ final readonly class Box
         return min($this->width(), $this->height());
     }
 
+    public function longer(): float
+    {
+        return max($this->width(), $this->height());
+    }
+
     public function centre(): Point
     {
         return new Point(($this->left + $this->right) / 2, ($this->top + $this->bottom) / 2);
+    }
+
+    /** @param  non-empty-list<Point>  $points */
+    public static function around(array $points): self
+    {
+        $x = array_map(fn (Point $point): float => $point->x, $points);
+        $y = array_map(fn (Point $point): float => $point->y, $points);
+
+        return new self(min($x), min($y), max($x), max($y));
     }
 
     /** @return array{Point, Point, Point, Point} clockwise from the top left */

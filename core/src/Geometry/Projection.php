@@ -77,6 +77,28 @@ final readonly class Projection
         return sqrt(abs($this->determinant()) / max(self::NEAREST, $this->distance($point)) ** 3);
     }
 
+    /**
+     * The part of a box on the plane that is seen within a frame, before the viewer.
+     *
+     * @return list<Point> its corners; none where nothing of it is
+     */
+    public function within(Box $plane, Box $frame): array
+    {
+        $points = Cut::of($plane->corners(), fn (Point $point): float => $this->distance($point) - self::NEAREST);
+        foreach ([[1, $frame->left], [-1, $frame->right]] as [$sign, $side]) {
+            $points = Cut::of($points, fn (Point $point): float => $sign * (
+                ($this->a - $side * $this->g) * $point->x + ($this->b - $side * $this->h) * $point->y + $this->c - $side * $this->i
+            ));
+        }
+        foreach ([[1, $frame->top], [-1, $frame->bottom]] as [$sign, $side]) {
+            $points = Cut::of($points, fn (Point $point): float => $sign * (
+                ($this->d - $side * $this->g) * $point->x + ($this->e - $side * $this->h) * $point->y + $this->f - $side * $this->i
+            ));
+        }
+
+        return $points;
+    }
+
     /** What becomes of a small way around a point: the derivative of `apply`, as a matrix without an offset. */
     public function around(Point $point): Affine
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Path;
 
+use Ricamo\Core\Geometry\Cut;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
@@ -122,40 +123,15 @@ final class SeenPath
                 $points[] = $segment->at($piece / self::PIECES);
             }
         }
-        $points = self::cut($points, fn (Point $point): float => $seen->distance($point) - Projection::NEAREST);
+        $points = Cut::of($points, fn (Point $point): float => $seen->distance($point) - Projection::NEAREST);
         $points = array_map($seen->apply(...), $points);
         foreach ([[1.0, 0.0], [-1.0, 0.0], [0.0, 1.0], [0.0, -1.0]] as [$x, $y]) {
-            $points = self::cut($points, fn (Point $point): float => self::FAR - $x * $point->x - $y * $point->y);
+            $points = Cut::of($points, fn (Point $point): float => self::FAR - $x * $point->x - $y * $point->y);
         }
         foreach ($points as $index => $point) {
             $commands .= $index === 0 ? 'M' : 'L';
             array_push($coordinates, $point->x, $point->y);
         }
         $commands .= $points === [] ? '' : 'Z';
-    }
-
-    /**
-     * The part of a polygon where a linear function is not negative, by Sutherland and Hodgman, "Reentrant Polygon Clipping" (1974).
-     *
-     * @param  list<Point>  $points
-     * @param  callable(Point): float  $inside
-     * @return list<Point>
-     */
-    private static function cut(array $points, callable $inside): array
-    {
-        $kept = [];
-        $count = count($points);
-        foreach ($points as $index => $point) {
-            $before = $points[($index + $count - 1) % $count];
-            [$one, $other] = [$inside($before), $inside($point)];
-            if ($one < 0 !== $other < 0) {
-                $kept[] = $before->mix($point, $one / ($one - $other));
-            }
-            if ($other >= 0) {
-                $kept[] = $point;
-            }
-        }
-
-        return $kept;
     }
 }

@@ -87,7 +87,7 @@ final readonly class Warp implements Filter
 
     public function reach(Box $box): Box
     {
-        $reached = self::bounds($this->to);
+        $reached = Box::around($this->to);
 
         return $this->keepsRest ? $reached->union($box) : $reached;
     }
@@ -95,16 +95,7 @@ final readonly class Warp implements Filter
     /** All that it takes anything from; with the rest, beside what stays where it is. */
     public function source(): Box
     {
-        return self::bounds($this->from);
-    }
-
-    /** @param  non-empty-list<Point>  $points */
-    private static function bounds(array $points): Box
-    {
-        $x = array_map(fn (Point $point): float => $point->x, $points);
-        $y = array_map(fn (Point $point): float => $point->y, $points);
-
-        return new Box(min($x), min($y), max($x), max($y));
+        return Box::around($this->from);
     }
 
     /** @param  list<Point>  $points */

@@ -1,0 +1,69 @@
+import { clip, shape, text } from './scenes';
+
+/** Layers that leave the picture's plane, by what is to be seen. */
+export const DEPTH: Record<string, object[]> = {
+    'words tilted about both axes, and others far away': [
+        text({ typeSize: 90, fill: '#f3e3c3', tiltX: 35, tiltY: -50 }),
+        text({ id: 'l2', typeSize: 90, position: [60, 320], z: 700 }),
+    ],
+    'a clip that stands across the picture, nearer than it': [clip({ tiltY: 55, z: -150, scale: [70, 70] })],
+    'a clip far away, tilted, in detail smaller than it is': [clip({ tiltX: -65, tiltY: 20, z: 900 })],
+    'an outlined bar in a gradient, tilted': [
+        shape({
+            size: [420, 130],
+            rounding: 30,
+            outline: '#c9973f',
+            outlineWidth: 9,
+            tiltX: 50,
+            gradients: [{ of: 'fill', form: 'linear', stops: 2, colour1: '#1f6f78', colour2: '#f3e3c3' }],
+        }),
+    ],
+    'a masked clip and glowing words in a tilted group, each at its own depth': [
+        { id: 'g', kind: 'group', name: 'Group', in: 0, out: 10, position: [320, 180], tiltY: -40 },
+        clip({
+            group: 'g',
+            position: [0, 0],
+            scale: [60, 60],
+            masks: [{ id: 'm1', form: 'ellipse', size: [420, 300], feather: 12 }],
+        }),
+        text({
+            id: 'l2',
+            group: 'g',
+            position: [-150, 20],
+            z: -120,
+            typeSize: 60,
+            fill: '#f3e3c3',
+            effects: [{ id: 'e1', effect: 'glow' }],
+        }),
+    ],
+    'a blurred group as one tilted picture': [
+        {
+            id: 'g',
+            kind: 'group',
+            name: 'Group',
+            in: 0,
+            out: 10,
+            position: [320, 180],
+            tiltX: 45,
+            effects: [{ id: 'e1', effect: 'blur', radius: 5 }],
+        },
+        shape({ group: 'g', position: [0, 0], size: [400, 200], fill: '#1f6f78' }),
+        text({ id: 'l2', group: 'g', position: [-180, 20], typeSize: 60, fill: '#f3e3c3' }),
+    ],
+    'a floor that goes on beneath the viewer, and a clip on it': [
+        shape({ position: [320, 330], size: [3000, 9000], fill: '#d8c39a', tiltX: 84 }),
+        clip({ id: 'l2', position: [320, 320], scale: [60, 200], tiltX: 80 }),
+    ],
+    'a bar that tilts while it is exposed': [
+        shape({
+            size: [420, 160],
+            motionBlur: true,
+            tiltY: {
+                keyframes: [
+                    { at: 0, value: 0 },
+                    { at: 9, value: 300 },
+                ],
+            },
+        }),
+    ],
+};
