@@ -19,6 +19,7 @@ const property = (name: string) => ({
     default: 0,
     least: null,
     leastCalled: null,
+    hint: null,
     most: null,
     title: name,
     section: 'placement',

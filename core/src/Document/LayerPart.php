@@ -69,7 +69,7 @@ enum LayerPart: string
     public function keys(array $layer, LayerKind $kind): array
     {
         $properties = array_filter($kind->properties(), fn (PropertyDefinition $one): bool => match ($this) {
-            self::Placement => $one->section === Section::Placement && ! self::isAnimated($layer[$one->name] ?? null),
+            self::Placement => $one->section?->places() === true && ! self::isAnimated($layer[$one->name] ?? null),
             self::Animation => self::isAnimated($layer[$one->name] ?? null),
             self::Paint => in_array($one->name, self::PAINTED, true),
             self::Type => in_array($one->section, [Section::Type, Section::VariableFont, Section::Plate], true)

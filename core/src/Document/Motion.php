@@ -21,7 +21,7 @@ use Ricamo\Core\Value\Type\PointType;
 
 /**
  * The keyframes of a layer's placement, relative to where it rests, so that any other layer can move in the same way:
- * position as a distance in pixels, rotation as a turn in degrees, scale and opacity in per cent of those at rest. They
+ * position and depth as a distance in pixels, rotation and tilts as a turn in degrees, scale and opacity in per cent of those at rest. They
  * stay pinned to the start or to the end, with their easing and the bends of their path.
  *
  * A layer rests at the last keyframe that is pinned to its start; where there is none, at the first that is pinned to
@@ -43,6 +43,9 @@ final readonly class Motion
             new PropertyDefinition('position', new PointType, new Point(0, 0), -$far, $far, 'Position', unit: 'px'),
             new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -1e6, 1e6, 'Scale', unit: '%'),
             new PropertyDefinition('rotation', new AngleType, 0.0, -2e7, 2e7, 'Rotation', unit: '°'),
+            new PropertyDefinition('z', new NumberType, 0.0, -$far, $far, 'Depth', unit: 'px'),
+            new PropertyDefinition('tiltX', new AngleType, 0.0, -2e7, 2e7, 'Tilt about x', unit: '°'),
+            new PropertyDefinition('tiltY', new AngleType, 0.0, -2e7, 2e7, 'Tilt about y', unit: '°'),
             new PropertyDefinition('opacity', new NumberType, 100.0, 0, 1e6, 'Opacity', unit: '%'),
         ], null, 'name');
     }
@@ -102,7 +105,8 @@ final readonly class Motion
         }
 
         return Axes::through($layer, function (Layer $layer) use ($frame): Layer {
-            foreach ($this->courses as $name => $course) {
+            // What cannot leave the picture's plane does without its depth.
+            foreach (array_intersect_key($this->courses, $layer->definitions()) as $name => $course) {
                 $definition = $layer->definitions()[$name];
                 $rest = $layer->value($name, $frame);
                 $layer = $layer->withProperty($name, $course->mapValues(
@@ -124,6 +128,12 @@ final readonly class Motion
         return $toStart === [] ? (int) array_key_first($course) : max($toStart);
     }
 
+    /** Whether it is told by how much it differs, and not in per cent. */
+    private static function isAdded(string $property): bool
+    {
+        return in_array($property, ['rotation', 'z', 'tiltX', 'tiltY'], true);
+    }
+
     private static function relative(string $property, mixed $value, mixed $rest): mixed
     {
         $share = fn (float $of, float $rest): float => $rest === 0.0 ? 100.0 : round(100 * $of / $rest, 6);
@@ -133,7 +143,7 @@ final readonly class Motion
             $property === 'scale' && $value instanceof Point && $rest instanceof Point => new Point(
                 $share($value->x, $rest->x), $share($value->y, $rest->y),
             ),
-            $property === 'rotation' && is_float($value) && is_float($rest) => round($value - $rest, 6),
+            self::isAdded($property) && is_float($value) && is_float($rest) => round($value - $rest, 6),
             is_float($value) && is_float($rest) => $share($value, $rest),
             default => throw new LogicException("a move has nothing relative to say of $property"),
         };
@@ -146,7 +156,7 @@ final readonly class Motion
             $property === 'scale' && $value instanceof Point && $rest instanceof Point => self::rounded(
                 new Point($value->x * $rest->x / 100, $value->y * $rest->y / 100),
             ),
-            $property === 'rotation' && is_float($value) && is_float($rest) => round($value + $rest, 6),
+            self::isAdded($property) && is_float($value) && is_float($rest) => round($value + $rest, 6),
             is_float($value) && is_float($rest) => min(100.0, round($value * $rest / 100, 6)),
             default => throw new LogicException("a move has nothing relative to say of $property"),
         };

@@ -44,9 +44,18 @@ final class Placement
     private static function depth(): array
     {
         return [
-            new PropertyDefinition('z', new NumberType, 0.0, -self::FAR, self::FAR, 'Depth', Section::Depth, 'px', rare: true),
-            new PropertyDefinition('tiltX', new AngleType, 0.0, -1e7, 1e7, 'Tilt about x', Section::Depth, '°', rare: true),
-            new PropertyDefinition('tiltY', new AngleType, 0.0, -1e7, 1e7, 'Tilt about y', Section::Depth, '°', rare: true),
+            new PropertyDefinition(
+                'z', new NumberType, 0.0, -self::FAR, self::FAR, 'Depth', Section::Depth, 'px', rare: true,
+                hint: 'Positive is farther away from the viewer',
+            ),
+            new PropertyDefinition(
+                'tiltX', new AngleType, 0.0, -1e7, 1e7, 'Tilt about x', Section::Depth, '°', rare: true,
+                hint: 'Positive leads the upper edge away from the viewer',
+            ),
+            new PropertyDefinition(
+                'tiltY', new AngleType, 0.0, -1e7, 1e7, 'Tilt about y', Section::Depth, '°', rare: true,
+                hint: 'Positive leads the right edge away from the viewer',
+            ),
         ];
     }
 }

@@ -99,7 +99,9 @@ final readonly class DepthDrawing
         $steps = array_filter(self::SIZES, fn (float $size): bool => $size >= $largest - 0.1);
         $room = $frame->grown(self::ROOM);
         $size = min(
-            $steps === [] ? max(self::SIZES) : min($steps), $room->width() / max(1e-9, $part->width()), $room->height() / max(1e-9, $part->height()),
+            $steps === [] ? max(self::SIZES) : min($steps),
+            $room->width() / max(1e-9, $part->width()),
+            $room->height() / max(1e-9, $part->height()),
         );
         // As it lies where that has room: what stands upright then keeps its sharp edges.
         if ($size === 1.0 && $room->intersection($part) == $part) {

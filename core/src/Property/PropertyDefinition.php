@@ -20,6 +20,7 @@ final readonly class PropertyDefinition
      * @param  float  $step  what one step of the arrow keys or of scrubbing changes
      * @param  ?string  $leastCalled  what its least value is called, where that is no amount
      * @param  bool  $rare  whether documents leave it out where it is what it is when nothing is said
+     * @param  ?string  $hint  what its name alone does not tell, such as which way is positive
      * @param  bool  $isFactor  whether a whole animation of it is changed by multiplying, so that what is nothing stays nothing
      */
     public function __construct(
@@ -35,6 +36,7 @@ final readonly class PropertyDefinition
         public bool $rare = false,
         public ?string $leastCalled = null,
         public bool $isFactor = false,
+        public ?string $hint = null,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class PropertyDefinition
             'unit' => $this->unit,
             'step' => $this->step,
             'axes' => $this->type->axes(),
+            'hint' => $this->hint,
         ];
     }
 }

@@ -35,6 +35,12 @@ enum Section: string
         };
     }
 
+    /** Whether its values say where a layer stands. */
+    public function places(): bool
+    {
+        return $this === self::Placement || $this === self::Depth;
+    }
+
     /** Whether few layers need it: it is folded until something is in it. */
     public function isRare(): bool
     {

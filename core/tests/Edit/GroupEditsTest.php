@@ -242,6 +242,8 @@ final class GroupEditsTest extends TestCase
             'it has an animation of its own' => ['rotation' => Fixture::keyframes([0, 0], [20, 90])],
             'it has an animation of its own ' => ['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'layers', 'length' => 10]]],
             'it is translucent' => ['opacity' => 50],
+            'it has depth or is tilted' => ['tiltY' => 20],
+            'it has depth or is tilted ' => ['z' => -40],
             'it blends as one' => ['blend' => 'multiply'],
             'it is not on for as long as what is in it' => ['out' => 40],
             'it is stretched along one axis' => ['scale' => [100, 50]],
@@ -286,6 +288,8 @@ final class GroupEditsTest extends TestCase
         yield 'a mask that goes along' => [['masks' => [['id' => 'm1', 'form' => 'ellipse', 'feather' => 3]]], true];
         yield 'it turns along its way' => [['turnsAlong' => true], true];
         yield 'a shadow' => [['effects' => [['id' => 'e1', 'effect' => 'drop-shadow']]], true];
+        yield 'depth' => [['z' => 120], true];
+        yield 'a tilt' => [['tiltX' => 30, 'tiltY' => -20], true];
         yield 'repeats' => [['columns' => 3, 'stepTime' => 4], true];
     }
 

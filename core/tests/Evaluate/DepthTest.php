@@ -13,6 +13,9 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Motion;
+use Ricamo\Core\Document\Project;
+use Ricamo\Core\Edit\Compositions\Resizing;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
@@ -168,6 +171,66 @@ final class DepthTest extends TestCase
         $bar = Fixture::bar(['size' => [900, 500], 'motionBlur' => true, 'tiltY' => Fixture::keyframes([0, 0], [10, 80])]);
         self::assertInstanceOf(Samples::class, self::list(Fixture::composition([$bar]), 5)->operations[0]);
         self::assertInstanceOf(Fill::class, self::list(Fixture::composition([$bar]), 50)->operations[0]);
+    }
+
+    public function test_from_behind_it_is_seen_as_through_glass(): void
+    {
+        $corners = self::corners(Fixture::composition([Fixture::bar(['position' => [1300, 400], 'size' => [400, 200], 'tiltY' => 180])]));
+        self::assertSamePlaces([new Point(1500, 300), new Point(1100, 300), new Point(1100, 500), new Point(1500, 500)], $corners);
+    }
+
+    /** Its own picture, in perspective of its own, is what is tilted. */
+    public function test_a_bundle_is_a_flat_picture(): void
+    {
+        $inner = ['id' => 'c2', 'name' => 'Inner', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 100];
+        $project = Project::read(new Node(['format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'compositions' => [
+            [
+                ...$inner, 'id' => 'c1', 'name' => 'Outer',
+                'layers' => [[
+                    'id' => 'b', 'kind' => 'bundle', 'composition' => 'c2', 'name' => 'Bundle', 'in' => 0, 'out' => 100,
+                    'position' => [960, 540], 'tiltY' => 40, 'crop' => false,
+                ]],
+            ],
+            [...$inner, 'background' => 'transparent', 'layers' => [
+                Fixture::bar(['position' => [1200, 640], 'size' => [200, 100], 'z' => -400, 'tiltX' => 25]),
+            ]],
+        ]]));
+        $composition = $project->compositions->entries()[0]->composition();
+        $list = Fixture::evaluator()->showing($project->library())->frame($composition, 0);
+        $fill = $list->operations[0];
+        self::assertInstanceOf(Fill::class, $fill);
+        $expected = array_map(function (array $corner): Point {
+            $flat = self::standing($corner[0], $corner[1], 0, 25, 0, [1200, 640, -400]);
+
+            return self::standing($flat->x - 960, $flat->y - 540, 0, 0, 40, [960, 540, 0]);
+        }, [[-100, -50], [100, -50], [100, 50], [-100, 50]]);
+        $found = array_chunk(Path::parse($fill->outline->data)->transformed($fill->matrix)->coordinates, 2);
+        self::assertSamePlaces($expected, array_map(fn (array $pair): Point => new Point(...$pair), $found));
+    }
+
+    public function test_a_composition_that_grows_keeps_its_picture(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['position' => [1300, 400], 'z' => 350, 'tiltX' => 50])]);
+        $grown = Resizing::Scale->apply($composition->with(['width' => 960, 'height' => 540]), $composition);
+        self::assertSamePlaces(
+            array_map(fn (Point $point): Point => $point->times(0.5), self::corners($composition)), self::corners($grown),
+        );
+    }
+
+    public function test_placement_is_set_back_and_moves_are_kept_with_depth_and_tilts(): void
+    {
+        $from = Fixture::composition([
+            Fixture::bar(['z' => Fixture::keyframes([0, -500], [20, 100]), 'tiltX' => Fixture::keyframes([0, 90], [20, 30])]),
+            Fixture::words(['z' => 40]), ['id' => 'a', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 90],
+        ]);
+        $motion = Motion::of($from->layer('bar'));
+        $given = $motion->on($from->layer('words'), 20);
+        self::assertSame([-560.0, 40.0], [$given->number('z', 0), $given->number('z', 20)]);
+        self::assertSame([60.0, 0.0], [$given->number('tiltX', 0), $given->number('tiltX', 20)]);
+        self::assertEquals($from->layer('a'), $motion->on($from->layer('a'), 20));
+
+        $back = Fixture::edit($from, 'reset-placement', ['layers' => ['bar', 'words']]);
+        self::assertFalse($back->layer('bar')->hasDepth || $back->layer('words')->hasDepth);
     }
 
     public function test_it_is_kept_and_read_and_left_out_where_there_is_none(): void

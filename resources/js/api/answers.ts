@@ -26,6 +26,8 @@ export interface PropertyDefinition {
     least: number | null;
     /** What it is called where it is no amount. */
     leastCalled: string | null;
+    /** What its title alone does not tell. */
+    hint: string | null;
     most: number | null;
     title: string;
     /** The part of the Sheet that it stands in; null for a setting of something that stands in one itself. */

@@ -2845,6 +2845,9 @@ export interface Motion {
     position?: AnimatedPoint;
     scale?: AnimatedPoint;
     rotation?: AnimatedAngle;
+    z?: AnimatedNumber;
+    tiltX?: AnimatedAngle;
+    tiltY?: AnimatedAngle;
     opacity?: AnimatedNumber;
 }
 /**

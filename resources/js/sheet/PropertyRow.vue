@@ -65,6 +65,10 @@ const neighbours = computed(() => {
     };
 });
 const name = computed(() => props.definition.title.toLowerCase());
+const told = computed(() => {
+    const how = single.value ? `Drag to change ${name.value}; double-click to reset` : props.definition.title;
+    return props.definition.hint ? `${props.definition.hint}. ${how}` : how;
+});
 
 function reset(): void {
     void composition.edit('reset-value', { layer: props.layer.id, property: props.definition.name });
@@ -80,9 +84,7 @@ function toggleLink(): void {
         <span
             class="name"
             :class="{ scrub: single }"
-            :title="
-                single ? `Drag to change ${definition.title.toLowerCase()}; double-click to reset` : definition.title
-            "
+            :title="told"
             @pointerdown="single && begin($event)"
             @dblclick="reset"
             >{{ own }}<small v-if="owner" dir="auto">{{ owner }}</small></span

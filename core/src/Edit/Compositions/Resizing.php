@@ -6,6 +6,7 @@ namespace Ricamo\Core\Edit\Compositions;
 
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Depth;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\PlacedGuide;
 use Ricamo\Core\Geometry\Axis;
@@ -54,6 +55,7 @@ enum Resizing: string
             ...($factor === 1.0 ? [] : ['scale' => $layer->properties['scale']->mapPoints(
                 fn (Point $scale): Point => new Point(round($scale->x * $factor, 6), round($scale->y * $factor, 6)),
             )]),
+            ...($factor === 1.0 || ! $layer->hasDepth ? [] : ['z' => Depth::scaled($layer->properties['z'], $factor)]),
         ]]);
     }
 }

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Edit\Groups;
 use Ricamo\Core\Animation\Keyframe;
 use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Depth;
 use Ricamo\Core\Document\Heading;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
@@ -16,7 +17,8 @@ use Ricamo\Core\Geometry\Point;
 final class Rehoused
 {
     /**
-     * Exact where neither group is stretched along one axis alone, and as they stand at a frame where they move.
+     * Exact where neither group is stretched along one axis alone or leaves the picture's plane, and as they stand at a frame where
+     * they move.
      *
      * @param  ?string  $group  the id of the new one; null for none
      */
@@ -58,6 +60,9 @@ final class Rehoused
         $properties['scale'] = $properties['scale']->mapPoints(
             fn (Point $scale): Point => self::rounded(new Point($scale->x * $x, $scale->y * $y)),
         );
+        if ($layer->hasDepth) {
+            $properties['z'] = Depth::scaled($properties['z'], sqrt(abs($way->determinant())));
+        }
         if ($layer->switches->turnsAlong) {
             // Its way turns with the space, and the layer with its way.
             $now -= Heading::of($layer->with(['properties' => $properties]), $frame);

@@ -83,6 +83,7 @@ final readonly class UngroupLayers implements CompositionEdit
         $isEven = abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-6 * hypot($matrix->a, $matrix->b);
         $reason = match (true) {
             $moves => 'it has an animation of its own',
+            $group->hasDepth => 'it has depth or is tilted',
             $group->number('opacity', $group->span->in) !== 100.0 => 'it is translucent',
             $group->attached->effects !== [] => 'it has effects',
             $group->attached->masks !== [] => 'it is masked',

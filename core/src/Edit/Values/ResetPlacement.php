@@ -8,7 +8,6 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Property\Section;
 
 /** Takes all of the placement of layers back to what new layers have, without keyframes: place, scale, turn, opacity and anchor. */
 final readonly class ResetPlacement implements CompositionEdit
@@ -24,7 +23,7 @@ final readonly class ResetPlacement implements CompositionEdit
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
             foreach ($layer->definitions() as $name => $definition) {
-                if ($definition->section === Section::Placement) {
+                if ($definition->section?->places()) {
                     $layer = $layer->withProperty($name, ResetValue::resting($definition, $composition));
                 }
             }
