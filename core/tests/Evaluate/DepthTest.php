@@ -16,6 +16,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Motion;
 use Ricamo\Core\Document\Project;
 use Ricamo\Core\Edit\Compositions\Resizing;
+use Ricamo\Core\Evaluate\Trail;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
@@ -166,6 +167,25 @@ final class DepthTest extends TestCase
         }
     }
 
+    /** The way is shown, and bent, where it is seen: each point as far away as the layer is there. */
+    public function test_its_way_is_seen_and_bent_in_perspective(): void
+    {
+        $composition = Fixture::composition([Fixture::bar([
+            'position' => Fixture::keyframes([0, [200, 300]], [40, [1500, 800]]), 'z' => Fixture::keyframes([0, 1200], [40, -300]),
+        ])]);
+        $trail = fn (Composition $one): array => Trail::of($one->layer('bar'), 10, $one, Fixture::evaluator()) ?? [];
+        $place = fn (int $frame): Point => self::pinhole(200 + 1300 * $frame / 40, 300 + 500 * $frame / 40, 1200 - 1500 * $frame / 40);
+        self::assertSamePlaces(
+            [$place(0), $place(40)], array_map(fn (array $one): Point => new Point(...$one['at']), $trail($composition)['points']), 0.01,
+        );
+        self::assertSamePlaces([$place(17)], [new Point(...$trail($composition)['ticks'][17])], 0.01);
+
+        $bent = Fixture::edit($composition, 'bend-path', [
+            'layer' => 'bar', 'property' => 'position', 'frame' => 0, 'handle' => 'leave', 'to' => [120, -90], 'seen' => 10,
+        ]);
+        self::assertEqualsWithDelta([120, -90], $trail($bent)['points'][0]['bend']['leave'], 0.01);
+    }
+
     public function test_a_tilt_that_changes_is_blurred_by_motion_though_nothing_else_moves(): void
     {
         $bar = Fixture::bar(['size' => [900, 500], 'motionBlur' => true, 'tiltY' => Fixture::keyframes([0, 0], [10, 80])]);
@@ -268,12 +288,12 @@ final class DepthTest extends TestCase
      * @param  list<Point>  $expected
      * @param  list<Point>  $found
      */
-    private static function assertSamePlaces(array $expected, array $found): void
+    private static function assertSamePlaces(array $expected, array $found, float $within = 0.002): void
     {
         self::assertCount(count($expected), $found);
         foreach ($expected as $index => $point) {
-            // Outlines are written to a thousandth of a pixel.
-            self::assertEqualsWithDelta([$point->x, $point->y], [$found[$index]->x, $found[$index]->y], 0.002, "corner $index");
+            // Outlines are written to a thousandth of a pixel, and ways to a hundredth.
+            self::assertEqualsWithDelta([$point->x, $point->y], [$found[$index]->x, $found[$index]->y], $within, "corner $index");
         }
     }
 }

@@ -153,6 +153,18 @@ async function onDoubleClick(event: MouseEvent): Promise<void> {
     void writing.writeAt(at);
 }
 
+/** Where the layer stands on a point of its way, its anchor lies over that, and is clicked in its place. */
+function smoothHere({ layer }: Pose): void {
+    const point =
+        trail.value?.layer === layer && trail.value.trail.points.find(({ frame }) => frame === playhead.frame);
+    if (point && !trail.value?.trail.apart) {
+        void composition.edit('smooth-path', {
+            keyframes: [{ layer, property: 'position', frames: [point.frame] }],
+            sharp: point.bend !== null,
+        });
+    }
+}
+
 function onGrab(kind: Grip, pose: Pose, event: PointerEvent): void {
     if (event.button === 0) {
         const at = view.toComposition(place(event));
@@ -290,6 +302,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             :guides="grip === 'move' || isHandle(grip) || composition.held ? (composition.glimpse?.guides ?? []) : []"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
+            @anchor="smoothHere"
         />
         <PointsOverlay
             v-if="points && !playhead.playing && !framed && !marquee.rectangle.value"

@@ -83,9 +83,16 @@ const clip = computed(() => {
     return playsMedia(layer) ? media.find(layer.media) : undefined;
 });
 
-/** Where it is, how large, how turned and how opaque: what moving about is made of. */
+/** Where it is, how large, how turned and how opaque, and where it has depth, that: what moving about is made of. */
 const PLACED = ['scale', 'rotation', 'opacity'];
-const placement = computed(() => [...(isApart(props.layer) ? ['x', 'y'] : ['position']), ...PLACED]);
+const placement = computed(() => {
+    const depth = sections.value.find(([section]) => section === 'depth')?.[1] ?? [];
+    return [
+        ...(isApart(props.layer) ? ['x', 'y'] : ['position']),
+        ...PLACED,
+        ...(isUsed('depth', depth) ? depth.map(({ name }) => name) : []),
+    ];
+});
 const whole = useWholeBead(
     () => props.layer.id,
     () => inspection.value,

@@ -18,6 +18,7 @@ export const GUIDE: [name: string, title: string][] = [
 const ABOUT: Record<string, string> = {
     'in-the-frame': 'arranging',
     placement: 'arranging',
+    depth: 'arranging',
     animate: 'keyframes',
     form: 'shapes-and-strokes',
     corners: 'shapes-and-strokes',

@@ -54,7 +54,7 @@ final readonly class BendPath implements CompositionEdit
         $frame = $this->frame->int(-Composition::LONGEST, 2 * Composition::LONGEST);
 
         $space = PointSpace::of(
-            $composition->layer($this->target->layer), $this->target->property, $composition, $this->seen ?? $frame, $evaluator,
+            $composition->layer($this->target->layer), $this->target->property, $composition, $this->seen ?? $frame, $frame, $evaluator,
         );
         $to = $space->inverse()->applyToDistance($this->to);
 
