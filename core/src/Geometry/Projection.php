@@ -99,6 +99,16 @@ final readonly class Projection
         return $points;
     }
 
+    /** From where something is seen to where it is on the plane: by the adjugate matrix. */
+    public function inverse(): self
+    {
+        return new self(
+            $this->e * $this->i - $this->f * $this->h, $this->c * $this->h - $this->b * $this->i, $this->b * $this->f - $this->c * $this->e,
+            $this->f * $this->g - $this->d * $this->i, $this->a * $this->i - $this->c * $this->g, $this->c * $this->d - $this->a * $this->f,
+            $this->d * $this->h - $this->e * $this->g, $this->b * $this->g - $this->a * $this->h, $this->a * $this->e - $this->b * $this->d,
+        );
+    }
+
     /** What becomes of a small way around a point: the derivative of `apply`, as a matrix without an offset. */
     public function around(Point $point): Affine
     {

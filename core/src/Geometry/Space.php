@@ -76,6 +76,18 @@ final readonly class Space
     }
 
     /**
+     * Where a point of the plane z = 0 comes to be.
+     *
+     * @return array{float, float, float} x, y and z
+     */
+    public function place(Point $point): array
+    {
+        [$a, $b, , $d, $e, $f, , $h, $i, $j, , $l] = $this->rows;
+
+        return [$a * $point->x + $b * $point->y + $d, $e * $point->x + $f * $point->y + $h, $i * $point->x + $j * $point->y + $l];
+    }
+
+    /**
      * How the plane z = 0 is seen from a point in front of the picture, which shows what has no depth exactly as large as it is.
      *
      * @param  Point  $eye  what is straight before the viewer

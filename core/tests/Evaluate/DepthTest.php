@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Tests\Evaluate;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\DisplayList;
@@ -20,6 +21,7 @@ use Ricamo\Core\Evaluate\Trail;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
 
 /** Compositions are 1920 × 1080, seen from 1920 · 50 / 36 pixels before (960, 540). */
@@ -165,6 +167,77 @@ final class DepthTest extends TestCase
             self::assertEqualsWithDelta(90, $anchor($after)->x - $anchor($composition)->x, 0.05);
             self::assertEqualsWithDelta(-40, $anchor($after)->y - $anchor($composition)->y, 0.05);
         }
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, ?array<string, mixed>}> a layer, and the group that it is in */
+    public static function tilted(): iterable
+    {
+        yield 'about y' => [['tiltY' => 50], null];
+        yield 'about x, far away' => [['tiltX' => -65, 'z' => 900], null];
+        yield 'both, turned, scaled and anchored elsewhere' => [
+            ['tiltX' => 30, 'tiltY' => 40, 'rotation' => 25, 'scale' => [130, 70], 'anchor' => [60, -30], 'z' => -200, 'scaleLinked' => false], null,
+        ];
+        yield 'in a tilted group' => [
+            ['tiltX' => 20, 'position' => [150, -40]], ['position' => [700, 500], 'scale' => [150, 150], 'rotation' => 15, 'tiltY' => -35],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @param  array<string, mixed>|null  $group
+     */
+    #[DataProvider('tilted')]
+    public function test_a_corner_that_is_pulled_follows_the_pointer_and_the_opposite_one_stays(array $fields, ?array $group): void
+    {
+        $before = self::inGroup(['position' => [1200, 450], 'size' => [400, 240], ...$fields], $group);
+        $was = self::seenCorners($before);
+        foreach (['top-left', 'top-right', 'bottom-right', 'bottom-left'] as $index => $handle) {
+            foreach ([[40, -30], [-25, 60]] as $by) {
+                $after = Fixture::edit($before, 'pull-handle', ['layer' => 'bar', 'frame' => 0, 'handle' => $handle, 'by' => $by]);
+                $is = self::seenCorners($after);
+                self::assertSamePlaces(
+                    [$was[$index]->plus(new Point(...$by)), $was[($index + 2) % 4]], [$is[$index], $is[($index + 2) % 4]], 0.02,
+                );
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @param  array<string, mixed>|null  $group
+     */
+    #[DataProvider('tilted')]
+    public function test_with_another_anchor_it_is_seen_where_it_was(array $fields, ?array $group): void
+    {
+        $before = self::inGroup(['position' => [1200, 450], 'size' => [400, 240], ...$fields], $group);
+        $corner = self::seenCorners($before)[2];
+        $after = Fixture::edit($before, 'move-anchor', ['layer' => 'bar', 'frame' => 0, 'to' => [$corner->x, $corner->y]]);
+        self::assertSamePlaces(self::seenCorners($before), self::seenCorners($after), 0.02);
+        self::assertEqualsWithDelta([200, 120], [$after->layer('bar')->point('anchor', 0)->x, $after->layer('bar')->point('anchor', 0)->y], 0.01);
+
+        $this->expectException(Refusal::class);
+        $this->expectExceptionMessage('is tilted and moves');
+        $moving = self::inGroup(['position' => Fixture::keyframes([0, [0, 0]], [9, [90, 0]]), 'tiltY' => 30], $group);
+        Fixture::edit($moving, 'move-anchor', ['layer' => 'bar', 'frame' => 0, 'to' => [30, 30]]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $bar
+     * @param  array<string, mixed>|null  $group
+     */
+    private static function inGroup(array $bar, ?array $group): Composition
+    {
+        return Fixture::composition($group === null ? [Fixture::bar($bar)] : [
+            ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100, ...$group], Fixture::bar([...$bar, 'group' => 'g']),
+        ]);
+    }
+
+    /** @return list<Point> */
+    private static function seenCorners(Composition $composition): array
+    {
+        $pose = Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0);
+
+        return array_map($pose->seen(...), $pose->box->corners());
     }
 
     /** The way is shown, and bent, where it is seen: each point as far away as the layer is there. */

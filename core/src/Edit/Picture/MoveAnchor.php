@@ -16,6 +16,7 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
+use Ricamo\Core\Refusal;
 
 /**
  * Puts a layer's anchor, the point that it turns and scales about, to a place `to` on the picture, in composition
@@ -39,11 +40,18 @@ final readonly class MoveAnchor implements CompositionEdit
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
         $layer = $composition->layer($this->layer);
-        $to = $composition->space($layer->id, $this->frame)->inverse()->apply($this->to);
+        if (InPlane::isTilted($layer, $this->frame) && (InPlane::goes($layer) || $layer->properties['anchor']->isAnimated())) {
+            throw new Refusal("“{$layer->name}” is tilted and moves: with another anchor it would be seen elsewhere");
+        }
+        $to = $composition->space($layer->id, $this->frame)->inverse()->apply(
+            InPlane::at($layer, $composition, $this->frame, $this->to),
+        );
         $anchor = $layer->matrix($this->frame)->inverse()->apply($to);
         $moved = PropertyTarget::put($composition, $layer, 'anchor', $this->frame, $anchor, $this->scope);
         if ($layer->properties['anchor']->isAnimated() || Axes::frames($layer) === []) {
-            return PropertyTarget::put($moved, $layer, 'position', $this->frame, $to, $this->scope);
+            return InPlane::kept(
+                PropertyTarget::put($moved, $layer, 'position', $this->frame, $to, $this->scope), $layer, $this->frame, $this->scope,
+            );
         }
         $by = $moved->layer($layer->id)->point('anchor', $this->frame)->minus($layer->point('anchor', $this->frame));
 

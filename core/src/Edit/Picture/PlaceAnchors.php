@@ -31,7 +31,7 @@ final readonly class PlaceAnchors implements CompositionEdit
         foreach ($this->layers as $id) {
             $pose = $evaluator->pose($composition->layer($id), $composition, $this->frame);
             $box = $pose->box;
-            $to = $pose->matrix->apply(new Point(
+            $to = $pose->seen(new Point(
                 $this->x->distance(0, 0, $box->left, $box->right),
                 $this->y->distance(0, 0, $box->top, $box->bottom),
             ));

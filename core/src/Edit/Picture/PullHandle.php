@@ -12,6 +12,7 @@ use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Axis;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Json\Field;
@@ -50,19 +51,31 @@ final readonly class PullHandle implements CompositionEdit
         $side = $this->handle->direction()->times($this->centred ? 0 : -1);
         $pivot = $this->centred ? $box->centre() : $this->handle->opposite($box);
         $stillAt = $layer->matrix($this->frame)->apply($pivot);
-        $extent = $this->extent($layer, $pulled, $pivot, $stillAt, $composition->asCounted($this->by, $layer->id, $this->frame));
+        $extent = $this->extent($layer, $pulled, $pivot, $stillAt, $this->byInPlane($composition, $layer, $box));
         // Lines of the frame mean nothing to the sides of what is in a group that is placed elsewhere.
         if ($this->snap > 0 && $composition->space($layer->id, $this->frame)->isIdentity()) {
             $lines = Lines::of($composition, $evaluator, $this->frame, [$layer->id]);
             $extent = $this->drawnIn($layer, $extent, $stillAt, $lines);
         }
 
-        return $pulled->seenAt($extent, $pivot, $side)->put($composition, $stillAt, $this->scope);
+        return InPlane::kept(
+            $pulled->seenAt($extent, $pivot, $side)->put($composition, $stillAt, $this->scope), $layer, $this->frame, $this->scope,
+        );
     }
 
     public function title(): string
     {
         return 'resize';
+    }
+
+    /** How far the handle goes in the layer's plane, as its placement counts. */
+    private function byInPlane(Composition $composition, Layer $layer, Box $box): Point
+    {
+        $space = $composition->space($layer->id, $this->frame);
+        $handle = $space->after($layer->matrix($this->frame))->apply($this->handle->on($box));
+        $by = InPlane::moved($layer, $composition, $this->frame, $handle, $this->by)->minus($handle);
+
+        return $space->isIdentity() ? $by : $space->inverse()->applyToDistance($by);
     }
 
     /** How many times as far the sides go as the handle: twice where the middle stands still. */
