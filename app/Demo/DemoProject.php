@@ -80,6 +80,7 @@ final readonly class DemoProject
         $documents[] = LogoInSevenWays::composition($street, $logo);
         $documents[] = PanelsOverACut::composition($street, $workshop, $panels);
         $documents[] = CascadingTitle::composition();
+        $documents[] = TitleThroughDepot::composition($workshop);
         $documents[] = RouteLine::composition();
         $documents[] = OpenDayCard::composition($photograph, $logo);
 

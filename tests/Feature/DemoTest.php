@@ -23,6 +23,7 @@ use App\Demo\RouteLine;
 use App\Demo\SquareBecomesEverything;
 use App\Demo\StreetClip;
 use App\Demo\ThreeBadges;
+use App\Demo\TitleThroughDepot;
 use App\Demo\TramToMusic;
 use App\Demo\WhereToLook;
 use App\Demo\WorkshopClip;
@@ -140,7 +141,7 @@ final class DemoTest extends TestCase
             NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
             FourWindows::composition('m1', 'm1', 'photo'), LogoInSevenWays::composition('m1', 'logo'),
             PanelsOverACut::composition('m1', 'm1', 'panels'),
-            CascadingTitle::composition(), RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
+            CascadingTitle::composition(), TitleThroughDepot::composition('m1'), RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Composition::read(Node::decode(DocumentText::whole($composition)))->toJson());
@@ -192,6 +193,20 @@ final class DemoTest extends TestCase
         self::assertSame($shown(60), $shown(85));
         // But for the trace of those that went while the shutter was open.
         self::assertCount(0, $shown(199));
+    }
+
+    /** From far away to past the viewer: it rests to the last digit, and nothing is left of it. */
+    public function test_the_title_flies_through_the_depot_and_rests_truly_still_between(): void
+    {
+        $flight = TitleThroughDepot::composition('m1');
+        $drawn = fn (int $frame): array => array_slice($this->evaluator()->frame($flight, $frame)->toJson()['items'], 1);
+        $rests = $drawn(70);
+        self::assertNotSame([], $rests);
+        foreach ([71, 100, 130] as $frame) {
+            self::assertEquals($rests, $drawn($frame), "frame $frame");
+        }
+        self::assertNotEquals($rests, $drawn(132));
+        self::assertSame([], $drawn(199));
     }
 
     public function test_the_lower_third_stands_inside_the_safe_area_while_it_stays(): void
