@@ -10,7 +10,6 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Projection;
-use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\SeenPath;
 
 /**
@@ -42,7 +41,7 @@ final class InSpace
     /** @return list<Operation> */
     private static function outline(Fill $fill, Colour $colour, Projection $seen): array
     {
-        $path = SeenPath::of(Contours::of(Path::parse($fill->outline->data)), $seen->after($fill->matrix));
+        $path = SeenPath::of(Path::parse($fill->outline->data), $seen->after($fill->matrix));
 
         return $path->isEmpty() ? [] : [new Fill(Outline::of($path), new Affine, $colour, $fill->rule)];
     }

@@ -35,7 +35,7 @@ final class SeenPathTest extends TestCase
             Contours::parse('M-250 -100C-100 -400 100 300 250 -50L200 200C0 100 -200 300 -250 -100Z'),
         ] as $path) {
             $fine = self::polyline($path, 300, $seen->apply(...));
-            $found = self::polyline(Contours::of(SeenPath::of($path, $seen)), 40, fn (Point $point): Point => $point);
+            $found = self::polyline(Contours::of(SeenPath::of($path->path(), $seen)), 40, fn (Point $point): Point => $point);
             self::assertLessThan(0.05, self::farthest($found, $fine));
             self::assertLessThan(0.05, self::farthest($fine, $found));
         }
@@ -43,9 +43,9 @@ final class SeenPathTest extends TestCase
 
     public function test_straight_lines_stay_as_many_and_open_ones_stay_open(): void
     {
-        $path = SeenPath::of(Contours::parse('M0 0L100 0L100 50'), self::seen(45, 0));
+        $path = SeenPath::of(Path::parse('M0 0L100 0L100 50'), self::seen(45, 0));
         self::assertSame('MLL', $path->commands);
-        self::assertSame('MLLLZ', SeenPath::of(Contours::of(Path::rectangle(Box::centred(80, 60))), self::seen(45, 45))->commands);
+        self::assertSame('MLLLZ', SeenPath::of(Path::rectangle(Box::centred(80, 60)), self::seen(45, 45))->commands);
     }
 
     public function test_a_plane_of_no_tilt_is_only_moved_and_scaled(): void
@@ -53,7 +53,7 @@ final class SeenPathTest extends TestCase
         $circle = Path::ellipse(new Box(-40, -40, 40, 40));
         self::assertEqualsWithDelta(
             $circle->transformed(Affine::scaling(0.5, 0.5))->coordinates,
-            SeenPath::of(Contours::of($circle), self::seen(0, 0, 1000))->coordinates, 1e-9,
+            SeenPath::of($circle, self::seen(0, 0, 1000))->coordinates, 1e-9,
         );
     }
 
@@ -62,13 +62,13 @@ final class SeenPathTest extends TestCase
     {
         // Lying: y down becomes nearer. At y = 950 it is a twentieth of the way before the viewer.
         $lying = Space::tilted(new Point(0, 0), 0, 90, 0)->seenFrom(new Point(0, -100), 1000);
-        $path = SeenPath::of(Contours::of(Path::rectangle(new Box(-50, -500, 50, 3000))), $lying);
+        $path = SeenPath::of(Path::rectangle(new Box(-50, -500, 50, 3000)), $lying);
         self::assertSame(4, count($path->coordinates) / 2 - self::onEdges($path));
         $bounds = $path->bounds();
         self::assertNotNull($bounds);
         // The viewer is 100 above the floor: (0 − (−100)) / 0.05 below what is straight ahead.
         self::assertEqualsWithDelta([-1000, 1000, 1900], [$bounds->left, $bounds->right, $bounds->bottom], 1e-6);
-        self::assertSame('', SeenPath::of(Contours::of(Path::rectangle(new Box(-50, 960, 50, 3000))), $lying)->commands);
+        self::assertSame('', SeenPath::of(Path::rectangle(new Box(-50, 960, 50, 3000)), $lying)->commands);
     }
 
     /** How many places lie on a straight line between their neighbours. */
