@@ -9,16 +9,13 @@ use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Evaluate\Look;
-use Ricamo\Core\Evaluate\Trail;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
-use Ricamo\Core\Handle\EffectPoints;
 use Ricamo\Core\Handle\Held;
-use Ricamo\Core\Handle\PathPlaces;
+use Ricamo\Core\Handle\Touched;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
-use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Time\FrameRange;
 
 /** What is asked to be shown after an edit: the display list at the playhead, where layers stand, what is selected. */
@@ -71,15 +68,7 @@ final readonly class Glimpse
                 ...Inspection::of($layer, $frame, $document->rate, $evaluator->media),
                 'seen' => self::frames($document->onAir($layer)?->intersection($document->range())),
                 ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
-                // Only the way of a layer that is selected alone is shown.
-                ...(count($this->layers) === 1 ? [
-                    'trail' => Trail::of($layer, $frame, $document, $evaluator),
-                    'masks' => $layer->attached->masks === [] ? [] : MaskPlaces::of(
-                        $layer, $document, $frame, $evaluator->pose($layer, $document, $frame)->box,
-                    ),
-                    'paths' => PathPlaces::of($layer, $document, $frame, $evaluator->media),
-                    'points' => EffectPoints::of($layer, $document, $frame, $evaluator),
-                ] : []),
+                ...(count($this->layers) === 1 ? Touched::of($layer, $document, $frame, $evaluator) : []),
             ];
         }
         $look = $evaluator->look($document, $frame, $this->known);

@@ -20,6 +20,7 @@ use Ricamo\Core\Edit\Compositions\Resizing;
 use Ricamo\Core\Evaluate\Trail;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Handle\Touched;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Tests\Fixture;
@@ -257,6 +258,18 @@ final class DepthTest extends TestCase
             'layer' => 'bar', 'property' => 'position', 'frame' => 0, 'handle' => 'leave', 'to' => [120, -90], 'seen' => 10,
         ]);
         self::assertEqualsWithDelta([120, -90], $trail($bent)['points'][0]['bend']['leave'], 0.01);
+    }
+
+    public function test_what_lies_on_it_has_no_handles_where_it_would_not_be_seen(): void
+    {
+        $bar = fn (array $depth): Composition => Fixture::composition([Fixture::bar([
+            'masks' => [['id' => 'm1', 'form' => 'ellipse']], 'effects' => [['id' => 'e1', 'effect' => 'bulge']], ...$depth,
+        ])]);
+        $touched = fn (Composition $one): array => Touched::of($one->layer('bar'), $one, 0, Fixture::evaluator());
+        self::assertSame([1, 1], [count($touched($bar([]))['masks']), count($touched($bar([]))['points'])]);
+        foreach ([['z' => 90], ['tiltX' => 20]] as $depth) {
+            self::assertSame([[], [], []], array_values(array_diff_key($touched($bar($depth)), ['trail' => 0])));
+        }
     }
 
     public function test_a_tilt_that_changes_is_blurred_by_motion_though_nothing_else_moves(): void
