@@ -80,9 +80,9 @@ final readonly class DemoProject
         $documents[] = LogoInSevenWays::composition($street, $logo);
         $documents[] = PanelsOverACut::composition($street, $workshop, $panels);
         $documents[] = CascadingTitle::composition();
-        $documents[] = TitleThroughDepot::composition($workshop);
         $documents[] = RouteLine::composition();
         $documents[] = OpenDayCard::composition($photograph, $logo);
+        $documents[] = TitleThroughDepot::composition($workshop);
 
         return array_map(
             fn (Composition $document, int $place): Composition => $document->withId('c'.($place + 1)), $documents,
