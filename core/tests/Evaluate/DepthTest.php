@@ -241,6 +241,29 @@ final class DepthTest extends TestCase
         return array_map($pose->seen(...), $pose->box->corners());
     }
 
+    public function test_flipped_it_stays_where_it_is(): void
+    {
+        $before = self::inGroup(['position' => [1200, 450], 'size' => [400, 240], 'anchor' => [150, -60], 'tiltX' => 35, 'tiltY' => 40], null);
+        $after = Fixture::edit($before, 'flip-layers', ['layers' => ['bar'], 'frame' => 0, 'axis' => 'x']);
+        [$a, $b, $c, $d] = self::seenCorners($before);
+        self::assertSamePlaces([$b, $a, $d, $c], self::seenCorners($after), 0.02);
+    }
+
+    /** What arrives in its own tilted plane cannot be said by its placement; what is only far away can. */
+    public function test_moves_are_written_out_where_that_changes_nothing(): void
+    {
+        $arriving = ['arrive' => ['moves' => [['move' => 'slide']], 'length' => 20], 'position' => [1200, 450]];
+        $away = Fixture::composition([Fixture::bar([...$arriving, 'z' => 600])]);
+        $written = Fixture::edit($away, 'write-moves-out', ['layers' => ['bar']]);
+        foreach ([0, 7, 13, 40] as $frame) {
+            self::assertSamePlaces(self::corners($away, $frame), self::corners($written, $frame), 0.05);
+        }
+        $this->expectExceptionObject(
+            new Refusal('“Bar” is tilted and goes in its own plane, which no keyframe of its placement does'),
+        );
+        Fixture::edit(Fixture::composition([Fixture::bar([...$arriving, 'tiltY' => 30])]), 'write-moves-out', ['layers' => ['bar']]);
+    }
+
     /** The way is shown, and bent, where it is seen: each point as far away as the layer is there. */
     public function test_its_way_is_seen_and_bent_in_perspective(): void
     {
@@ -360,9 +383,9 @@ final class DepthTest extends TestCase
     }
 
     /** @return list<Point> of the only outline that is drawn */
-    private static function corners(Composition $composition): array
+    private static function corners(Composition $composition, int $frame = 0): array
     {
-        $operations = array_filter(self::list($composition)->operations, fn (Operation $one): bool => $one instanceof Fill);
+        $operations = array_filter(self::list($composition, $frame)->operations, fn (Operation $one): bool => $one instanceof Fill);
         self::assertCount(1, $operations);
         $fill = reset($operations);
         $path = Path::parse($fill->outline->data)->transformed($fill->matrix);

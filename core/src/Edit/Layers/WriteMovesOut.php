@@ -11,6 +11,7 @@ use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
+use Ricamo\Core\Edit\Picture\InPlane;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
@@ -90,6 +91,10 @@ final readonly class WriteMovesOut implements CompositionEdit
                 throw new Refusal("“{$layer->name}” $how, which no keyframe of its placement does");
             }
             $matrix = $change->matrix->after($layer->matrix($frame));
+            $way = $matrix->apply($layer->point('anchor', $frame))->minus($layer->point('position', $frame));
+            if (InPlane::isTilted($layer, $frame) && hypot($way->x, $way->y) > 1e-6) {
+                throw new Refusal("“{$layer->name}” is tilted and goes in its own plane, which no keyframe of its placement does");
+            }
             [$scale, $turn] = $this->parts($matrix, $turn, $layer);
             $poses[$frame] = [
                 'position' => $matrix->apply($layer->point('anchor', $frame)), 'scale' => $scale, 'rotation' => $turn,

@@ -39,6 +39,7 @@ final readonly class FlipLayers implements CompositionEdit
             $went = $composition->layer($id)->matrix($this->frame)->apply($middle);
             $place = $layer->point('position', $this->frame)->plus($stays->minus($went));
             $composition = PropertyTarget::put($composition, $composition->layer($id), 'position', $this->frame, $place, $this->scope);
+            $composition = InPlane::kept($composition, $layer, $this->frame, $this->scope);
         }
 
         return $composition;
