@@ -241,6 +241,18 @@ final class DepthTest extends TestCase
         return array_map($pose->seen(...), $pose->box->corners());
     }
 
+    /** As large as the frame, and against its edges, as it is seen. */
+    public function test_what_is_far_away_is_put_into_the_frame_as_it_is_seen(): void
+    {
+        $bar = self::inGroup(['position' => [1200, 450], 'size' => [400, 225], 'z' => 700], null);
+        $filled = Fixture::edit($bar, 'frame-layers', ['layers' => ['bar'], 'frame' => 0, 'as' => 'fill']);
+        self::assertSamePlaces(
+            [new Point(0, 0), new Point(1920, 0), new Point(1920, 1080), new Point(0, 1080)], self::seenCorners($filled), 0.02,
+        );
+        $placed = Fixture::edit($bar, 'align-layers', ['layers' => ['bar'], 'frame' => 0, 'x' => 'end', 'y' => 'start', 'to' => 'frame']);
+        self::assertSamePlaces([new Point(1920, 0)], [self::seenCorners($placed)[1]], 0.02);
+    }
+
     public function test_flipped_it_stays_where_it_is(): void
     {
         $before = self::inGroup(['position' => [1200, 450], 'size' => [400, 240], 'anchor' => [150, -60], 'tiltX' => 35, 'tiltY' => 40], null);

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Edit\Picture;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\View;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Frame;
 use Ricamo\Core\Edit\Layers\LayerIds;
@@ -45,7 +46,9 @@ final readonly class FrameLayers implements CompositionEdit
             $layer = $composition->layer($id);
             $box = $evaluator->pose($layer, $composition, $this->frame)->box;
             $space = $composition->space($id, $this->frame)->inverse();
-            $frame = $space->bounds(new Box(0, 0, $composition->width, $composition->height));
+            // As far away as the layer, the frame is as much larger.
+            $whole = new Box(0, 0, $composition->width, $composition->height);
+            $frame = $space->bounds(View::ofPlace($layer, $composition, $this->frame)?->upright()?->inverse()->bounds($whole) ?? $whole);
             [$x, $y] = $this->as->scales($box, new Size($frame->width(), $frame->height()));
             $scaled = PropertyTarget::put($composition, $layer, 'scale', $this->frame, new Point(100 * $x, 100 * $y), $this->scope);
             $place = $this->place($layer, $box, $x, $y, $frame->centre());
