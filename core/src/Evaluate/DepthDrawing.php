@@ -36,8 +36,9 @@ final readonly class DepthDrawing
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $flat  what a layer draws in its plane
      * @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space
      * @param  Closure(Layer, Composition, int|float): bool  $isOnePicture  whether a layer that holds others is taken as one picture
+     * @param  Closure(Layer, Composition, int|float): ?Space  $moved  how a layer leaves its plane as it comes, goes or is accented
      */
-    public function __construct(private Closure $flat, private Closure $box, private Closure $isOnePicture)
+    public function __construct(private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $moved)
     {
     }
 
@@ -45,6 +46,8 @@ final readonly class DepthDrawing
     public function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
         $own = $layer->depth($moment->at);
+        $moved = $layer->life->leavesPlane() ? ($this->moved)($layer, $composition, $moment->at) : null;
+        $own = $own === null || $moved === null ? $own ?? $moved : $moved->after($own);
         if ($moment->space->isFlat()) {
             return [];
         }

@@ -21,6 +21,7 @@ use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\LayerKinds;
@@ -58,6 +59,7 @@ final readonly class LayerDrawing
             $this->drawFlat(...),
             fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
             $this->isOnePicture(...),
+            fn (Layer $layer, Composition $composition, int|float $at): ?Space => $this->change($layer, $composition, $at)->space,
         );
         $this->finish = new Finish(
             fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
@@ -307,7 +309,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
-        return $layer->hasDepth || $moment->beyond !== null
+        return $layer->hasDepth || $moment->beyond !== null || $layer->life->leavesPlane()
             ? $this->depth->draw($layer, $composition, $moment)
             : $this->drawFlat($layer, $composition, $moment);
     }

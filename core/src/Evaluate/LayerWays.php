@@ -60,6 +60,8 @@ final readonly class LayerWays
     {
         $corners = $this->flatCorners($layer, $composition, $at);
         $depth = $layer->depth($at);
+        $moved = $layer->life->leavesPlane() ? $this->change($layer, $composition, $at)->space : null;
+        $depth = $depth === null || $moved === null ? $depth ?? $moved : $moved->after($depth);
         if ($depth === null) {
             return $corners;
         }

@@ -51,6 +51,20 @@ final readonly class Space
         return new self($rows);
     }
 
+    /**
+     * Swung about a line within the plane.
+     *
+     * @param  Point  $through  a point of the line
+     * @param  float  $side  where the line lies, in degrees clockwise from the right: it runs across that direction
+     * @param  float  $degrees  positive leads what lies beyond the line, in that direction, nearer to the viewer, and the rest away
+     */
+    public static function swung(Point $through, float $side, float $degrees): self
+    {
+        $about = fn (float $turn): self => self::flat(Affine::about($through, 1, 1, $turn));
+
+        return $about($side)->after(self::tilted($through, 0, 0, -$degrees))->after($about(-$side));
+    }
+
     /** @return array{float, float} cosine and sine of an angle in degrees, exact at whole quarters */
     private static function cosine(float $degrees): array
     {

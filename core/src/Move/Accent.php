@@ -37,6 +37,12 @@ abstract class Accent
      */
     abstract public function at(float $t, float $frames, array $settings, Scenery $scenery): Change;
 
+    /** Whether it leads out of the picture's plane. */
+    public function leavesPlane(): bool
+    {
+        return false;
+    }
+
     /** @return list<PropertyDefinition> */
     public function settings(): array
     {

@@ -8,6 +8,7 @@ use Ricamo\Core\Display\Filter\Filter;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Space;
 
 /** What a move makes of a layer's pose at a moment: a matrix over it, an opacity, where it is seen at all, and what is done to it. */
 final readonly class Change
@@ -20,6 +21,7 @@ final readonly class Change
      * @param  float  $light  0..1, how much of it is added to all that is there, besides
      * @param  list<array{Affine, float}>  $copies  beneath it, from the bottom up: each where the matrix, which counts after the
      *     own one, puts it, and so opaque
+     * @param  ?Space  $space  how the plane in which all that is leaves the one in which it is placed, in composition pixels
      */
     public function __construct(
         public Affine $matrix = new Affine,
@@ -28,6 +30,7 @@ final readonly class Change
         public array $filters = [],
         public float $light = 0.0,
         public array $copies = [],
+        public ?Space $space = null,
     ) {
     }
 
@@ -52,24 +55,29 @@ final readonly class Change
         return new self(Affine::about($about, 1, 1, $degrees));
     }
 
+    public static function inSpace(Space $space): self
+    {
+        return new self(space: $space);
+    }
+
     /** @param  float  $opacity  taken as 0 below that, and as 1 above */
     public function faded(float $opacity): self
     {
         $by = max(0.0, min(1.0, $opacity));
 
-        return new self($this->matrix, $this->opacity * $by, $this->clips, $this->filters, $this->light * $by, $this->copies);
+        return new self($this->matrix, $this->opacity * $by, $this->clips, $this->filters, $this->light * $by, $this->copies, $this->space);
     }
 
     /** Added as light besides, so far. */
     public function lit(float $light): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $light, $this->copies);
+        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $light, $this->copies, $this->space);
     }
 
     /** Seen only inside the path, too. */
     public function within(Path $clip): self
     {
-        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters, $this->light, $this->copies);
+        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters, $this->light, $this->copies, $this->space);
     }
 
     /**
@@ -79,7 +87,7 @@ final readonly class Change
      */
     public function with(array $copies): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $this->light, $copies);
+        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $this->light, $copies, $this->space);
     }
 
     /** @return non-empty-list<self> each time that it is seen, from the bottom up, itself last */
@@ -90,6 +98,7 @@ final readonly class Change
         }
         $copy = fn (Affine $matrix, float $opacity): self => new self(
             $matrix->after($this->matrix), $this->opacity * $opacity, $this->clips, $this->filters, $this->light * $opacity,
+            space: $this->space,
         );
 
         return [...array_map(fn (array $one): self => $copy(...$one), $this->copies), $copy(new Affine, 1.0)];
@@ -99,6 +108,7 @@ final readonly class Change
     {
         return new self(
             $this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)], $this->light, $this->copies,
+            $this->space,
         );
     }
 
@@ -112,6 +122,7 @@ final readonly class Change
             [...$this->filters, ...$other->filters],
             ($this->opacity + $this->light) * ($other->opacity + $other->light) - $this->opacity * $other->opacity,
             $this->copiesWith($other),
+            $this->space === null || $other->space === null ? $this->space ?? $other->space : $other->space->after($this->space),
         );
     }
 

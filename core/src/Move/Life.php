@@ -53,6 +53,23 @@ final readonly class Life
         return $this->arrive === null && $this->leave === null && $this->accents === [];
     }
 
+    /** Whether any of what it does leads out of the picture's plane. */
+    public function leavesPlane(): bool
+    {
+        foreach ([...($this->arrive->moves ?? []), ...($this->leaving()->moves ?? [])] as $chosen) {
+            if ($chosen->move->leavesPlane()) {
+                return true;
+            }
+        }
+        foreach ($this->accents as $placed) {
+            if ($placed->accent->leavesPlane()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** As it really leaves. */
     public function leaving(): ?Phase
     {

@@ -26,6 +26,12 @@ abstract class Move
      */
     abstract public function at(float $p, array $settings, Scenery $scenery): Change;
 
+    /** Whether it leads out of the picture's plane. */
+    public function leavesPlane(): bool
+    {
+        return false;
+    }
+
     /** @return list<PropertyDefinition> what can be set of it, numbers all of them */
     public function settings(): array
     {

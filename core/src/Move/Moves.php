@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Move;
 
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Arriving\Afar;
 use Ricamo\Core\Move\Arriving\Blinds;
 use Ricamo\Core\Move\Arriving\ClockHand;
 use Ricamo\Core\Move\Arriving\Copies;
@@ -14,9 +15,11 @@ use Ricamo\Core\Move\Arriving\Drop;
 use Ricamo\Core\Move\Arriving\Emerge;
 use Ricamo\Core\Move\Arriving\Fade;
 use Ricamo\Core\Move\Arriving\Flash;
+use Ricamo\Core\Move\Arriving\FlipOver;
 use Ricamo\Core\Move\Arriving\Focus;
 use Ricamo\Core\Move\Arriving\Grow;
 use Ricamo\Core\Move\Arriving\Heighten;
+use Ricamo\Core\Move\Arriving\Hinged;
 use Ricamo\Core\Move\Arriving\Iris;
 use Ricamo\Core\Move\Arriving\Lift;
 use Ricamo\Core\Move\Arriving\Light;
@@ -29,6 +32,7 @@ use Ricamo\Core\Move\Arriving\Spring;
 use Ricamo\Core\Move\Arriving\Streak;
 use Ricamo\Core\Move\Arriving\Stretched;
 use Ricamo\Core\Move\Arriving\Swing;
+use Ricamo\Core\Move\Arriving\Tumble;
 use Ricamo\Core\Move\Arriving\Turn;
 use Ricamo\Core\Move\Arriving\Widen;
 use Ricamo\Core\Move\Arriving\Wipe;
@@ -56,6 +60,10 @@ final class Moves
         Turn::class,
         SpinIn::class,
         Swing::class,
+        Hinged::class,
+        FlipOver::class,
+        Afar::class,
+        Tumble::class,
         Wipe::class,
         Iris::class,
         Doors::class,

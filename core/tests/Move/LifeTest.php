@@ -203,6 +203,9 @@ final class LifeTest extends TestCase
         if ($move === 'copies') {
             $this->expectExceptionMessage('is seen several times over as it comes');
         }
+        if (Moves::all()[$move]->leavesPlane()) {
+            $this->expectExceptionMessage('leaves the picture’s plane as it comes');
+        }
         $written = Fixture::edit($moving, 'write-moves-out', ['layers' => ['bar']]);
         self::assertTrue($written->layer('bar')->life->isPlain());
         foreach (range(20, 119) as $frame) {

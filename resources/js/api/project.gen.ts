@@ -315,6 +315,54 @@ export type Accent =
           turn?: number;
       }
     | {
+          accent: 'gone-hinged';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+      }
+    | {
+          accent: 'gone-flip-over';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+      }
+    | {
+          accent: 'gone-afar';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          away?: number;
+      }
+    | {
+          accent: 'gone-tumble';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+          near?: number;
+      }
+    | {
           accent: 'gone-wipe';
           /**
            * counted from the in point
@@ -1720,6 +1768,26 @@ export interface Phase {
                   turn?: number;
               }
             | {
+                  move: 'hinged';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'flip-over';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'afar';
+                  away?: number;
+              }
+            | {
+                  move: 'tumble';
+                  angle?: number;
+                  turn?: number;
+                  near?: number;
+              }
+            | {
                   move: 'wipe';
                   angle?: number;
               }
@@ -1829,6 +1897,26 @@ export interface Phase {
                   move: 'swing';
                   angle?: number;
                   turn?: number;
+              }
+            | {
+                  move: 'hinged';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'flip-over';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'afar';
+                  away?: number;
+              }
+            | {
+                  move: 'tumble';
+                  angle?: number;
+                  turn?: number;
+                  near?: number;
               }
             | {
                   move: 'wipe';

@@ -48,6 +48,11 @@ final class GoneMeanwhile extends Accent
         return 'Goes and returns: '.lcfirst($this->title());
     }
 
+    public function leavesPlane(): bool
+    {
+        return $this->move->leavesPlane();
+    }
+
     public function seconds(): float
     {
         return 2.0;
