@@ -5,7 +5,7 @@ import type { Grip, HandleName } from './dragging';
 import type { PictureView } from './view';
 
 const props = defineProps<{ poses: Pose[]; hovered: Pose | null; guides: Guide[]; view: PictureView }>();
-const emit = defineEmits<{ grab: [grip: Grip, pose: Pose, event: PointerEvent]; anchor: [pose: Pose] }>();
+const emit = defineEmits<{ grab: [grip: Grip, pose: Pose, event: PointerEvent]; anchor: [pose: Pose, event: MouseEvent] }>();
 
 const STALK = 30;
 /** Handles stand this far outside the box, so that small type stays readable. */
@@ -150,7 +150,7 @@ function cursor([x, y]: Corner): string {
                 data-handle="anchor"
                 :transform="`translate(${gripped.anchor[0]} ${gripped.anchor[1]})`"
                 @pointerdown.stop.prevent="emit('grab', 'anchor', gripped.pose, $event)"
-                @dblclick.stop="emit('anchor', gripped.pose)"
+                @dblclick="emit('anchor', gripped.pose, $event)"
             >
                 <circle class="reach" r="8" />
                 <path d="M-7 0H7M0 -7V7" />

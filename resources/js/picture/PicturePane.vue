@@ -154,10 +154,11 @@ async function onDoubleClick(event: MouseEvent): Promise<void> {
 }
 
 /** Where the layer stands on a point of its way, its anchor lies over that, and is clicked in its place. */
-function smoothHere({ layer }: Pose): void {
+function smoothHere({ layer }: Pose, event: MouseEvent): void {
     const point =
         trail.value?.layer === layer && trail.value.trail.points.find(({ frame }) => frame === playhead.frame);
     if (point && !trail.value?.trail.apart) {
+        event.stopPropagation();
         void composition.edit('smooth-path', {
             keyframes: [{ layer, property: 'position', frames: [point.frame] }],
             sharp: point.bend !== null,
