@@ -5,7 +5,10 @@ import type { Grip, HandleName } from './dragging';
 import type { PictureView } from './view';
 
 const props = defineProps<{ poses: Pose[]; hovered: Pose | null; guides: Guide[]; view: PictureView }>();
-const emit = defineEmits<{ grab: [grip: Grip, pose: Pose, event: PointerEvent]; anchor: [pose: Pose, event: MouseEvent] }>();
+const emit = defineEmits<{
+    grab: [grip: Grip, pose: Pose, event: PointerEvent];
+    anchor: [pose: Pose, event: MouseEvent];
+}>();
 
 const STALK = 30;
 /** Handles stand this far outside the box, so that small type stays readable. */
