@@ -125,9 +125,15 @@ final class DepthTest extends TestCase
         $pose = Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0);
         self::assertSamePlaces($expected, array_map($pose->seen(...), $pose->box->corners()));
 
-        $blurred = self::list(Fixture::composition($layers(['effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 6]]])))->operations;
-        self::assertInstanceOf(Group::class, $blurred[0]);
-        self::assertInstanceOf(Warp::class, $blurred[0]->filters[0], 'An effect takes the group as one picture.');
+        $wiped = ['arrive' => ['moves' => [['move' => 'wipe']], 'length' => 20]];
+        foreach ([
+            ['effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 6]]], ['masks' => [['id' => 'm1', 'form' => 'ellipse']]], $wiped,
+        ] as $taken) {
+            $operations = self::list(Fixture::composition($layers($taken)), 5)->operations;
+            self::assertInstanceOf(Group::class, $operations[0]);
+            self::assertInstanceOf(Warp::class, $operations[0]->filters[0], key($taken).': the group is one picture');
+        }
+        self::assertSamePlaces($expected, self::corners(Fixture::composition($layers($wiped)), 40));
     }
 
     #[TestWith([['z' => -self::DISTANCE]])]
