@@ -151,9 +151,12 @@ final class ShowingTest extends TestCase
             [
                 'name' => 'opacity', 'type' => 'number', 'default' => 100, 'least' => 0, 'most' => 100,
                 'title' => 'Opacity', 'section' => 'placement', 'unit' => '%', 'step' => 1, 'axes' => [],
-                'leastCalled' => null,
+                'leastCalled' => null, 'hint' => null,
             ],
             $opacity,
+        );
+        self::assertSame(
+            'Positive is farther away from the viewer', array_column($words['properties']['group'], null, 'name')['z']['hint'],
         );
         // What each value stands in is known by name, and whether it is folded while nothing is in it.
         $sections = array_column($words['sections'], 'rare', 'name');

@@ -54,6 +54,24 @@ export const DEPTH: Record<string, object[]> = {
         shape({ position: [320, 330], size: [3000, 9000], fill: '#d8c39a', tiltX: 84 }),
         clip({ id: 'l2', position: [320, 320], scale: [60, 200], tiltX: 80 }),
     ],
+    'half faded words and a clip, tilted and half wiped': [
+        clip({
+            tiltY: 35,
+            scale: [60, 60],
+            opacity: 70,
+            in: -5,
+            arrive: { moves: [{ move: 'wipe', angle: 200 }], length: 10, easing: 'linear' },
+        }),
+        text({
+            id: 'l2',
+            typeSize: 80,
+            fill: '#f3e3c3',
+            opacity: 60,
+            tiltX: 40,
+            in: -5,
+            arrive: { moves: [{ move: 'iris' }], length: 9 },
+        }),
+    ],
     'a bar that tilts while it is exposed': [
         shape({
             size: [420, 160],

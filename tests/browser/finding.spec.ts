@@ -49,7 +49,7 @@ test('a value is found by its name, and sections stay folded', async ({ page }) 
     await emptyComposition(page);
     await addToComposition(page, 'Bar');
     await page.locator('[data-tab=sheet]').click();
-    await page.locator('[data-find-value]').fill('out');
+    await page.locator('[data-find-value]').fill('outli');
     await expect(page.locator('.drawer [data-property]')).toHaveCount(3);
     await expect(page.locator('.drawer [data-property=outlineWidth]')).toBeVisible();
     await page.locator('[data-find-value]').fill('');

@@ -13,8 +13,8 @@ use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Path\SeenPath;
 
 /**
- * What is drawn on a plane, as that plane is seen in space. Outlines in one colour stay outlines, sharp however near they come; all
- * else is drawn flat, and the sheet is pulled into perspective.
+ * What is drawn on a plane, as that plane is seen in space. Outlines in one colour stay outlines, sharp however near they come, and so
+ * do those by which something is cut out; all else is drawn flat, and the sheet is pulled into perspective.
  */
 final class InSpace
 {
@@ -30,6 +30,9 @@ final class InSpace
             if ($operation instanceof Fill && $operation->paint instanceof Colour) {
                 array_push($shown, ...self::sheet($sheet, $seen, $part), ...self::outline($operation, $operation->paint, $seen));
                 $sheet = [];
+            } elseif ($operation instanceof Group && $operation->filters === [] && $operation->masks === []) {
+                array_push($shown, ...self::sheet($sheet, $seen, $part), ...self::group($operation, $seen, $part));
+                $sheet = [];
             } else {
                 $sheet[] = $operation;
             }
@@ -44,6 +47,17 @@ final class InSpace
         $path = SeenPath::of(Path::parse($fill->outline->data), $seen->after($fill->matrix));
 
         return $path->isEmpty() ? [] : [new Fill(Outline::of($path), new Affine, $colour, $fill->rule)];
+    }
+
+    /** @return list<Operation> what fades, blends or is cut out as one, each in it as it is seen */
+    private static function group(Group $group, Projection $seen, Box $part): array
+    {
+        $operations = self::seen($group->operations, $seen, $part);
+        $clip = $group->clip === null ? null : SeenPath::of(Path::parse($group->clip->data), $seen);
+
+        return $operations === [] || $clip?->isEmpty() === true ? [] : [
+            new Group($operations, $group->opacity, $clip === null ? null : Outline::of($clip), blend: $group->blend),
+        ];
     }
 
     /**

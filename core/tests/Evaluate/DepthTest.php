@@ -131,7 +131,11 @@ final class DepthTest extends TestCase
         ] as $taken) {
             $operations = self::list(Fixture::composition($layers($taken)), 5)->operations;
             self::assertInstanceOf(Group::class, $operations[0]);
-            self::assertInstanceOf(Warp::class, $operations[0]->filters[0], key($taken).': the group is one picture');
+            // What is wiped is cut out by an outline that is seen as all others are.
+            self::assertTrue(
+                $taken === $wiped ? $operations[0]->clip !== null : $operations[0]->filters[0] instanceof Warp,
+                key($taken).': the group is one picture',
+            );
         }
         self::assertSamePlaces($expected, self::corners(Fixture::composition($layers($wiped)), 40));
     }
@@ -311,6 +315,26 @@ final class DepthTest extends TestCase
         foreach ([['z' => 90], ['tiltX' => 20]] as $depth) {
             self::assertSame([[], [], []], array_values(array_diff_key($touched($bar($depth)), ['trail' => 0])));
         }
+    }
+
+    /** Words of several colours that fade as one, half wiped: neither makes them a sheet of pixels. */
+    public function test_what_fades_or_is_wiped_stays_outlines(): void
+    {
+        $bar = ['size' => [400, 200], 'position' => [1300, 400], 'columns' => 2, 'opacity' => 50, 'tiltY' => 40];
+        [$faded] = self::list(Fixture::composition([Fixture::bar($bar)]))->operations;
+        self::assertInstanceOf(Group::class, $faded);
+        self::assertSame([0.5, 2, []], [$faded->opacity, count($faded->operations), $faded->filters]);
+        self::assertContainsOnlyInstancesOf(Fill::class, $faded->operations);
+
+        $wiped = Fixture::composition([Fixture::bar([
+            'size' => [400, 200], 'position' => [1300, 400], 'tiltY' => 40,
+            'arrive' => ['moves' => [['move' => 'wipe', 'angle' => 180]], 'length' => 20, 'easing' => 'linear'],
+        ])]);
+        [$half] = self::list($wiped, 10)->operations;
+        self::assertInstanceOf(Group::class, $half);
+        self::assertNotNull($half->clip?->bounds);
+        // From the left up to the middle, at which it stands in the plane of the picture.
+        self::assertEqualsWithDelta(1300, $half->clip->bounds->right, 0.01);
     }
 
     public function test_a_tilt_that_changes_is_blurred_by_motion_though_nothing_else_moves(): void

@@ -57,6 +57,10 @@ final class MovesTest extends TestCase
         yield 'swing: 60° about the middle of its upper edge' => [
             'swing', [0.5, 0.866025, -0.866025, 0.5, 446.41016, 26.79492], 1.0, null, false,
         ];
+        yield 'hinged: in the plane, nothing moves' => ['hinged', self::STILL, 1.0, null, false];
+        yield 'flip over: likewise' => ['flip-over', self::STILL, 1.0, null, false];
+        yield 'from afar: likewise' => ['afar', self::STILL, 0.5, null, false];
+        yield 'tumble: 500 px above, as far as it lies flat' => ['tumble', [1, 0, 0, 1, 0, -375], 1.0, null, false];
         yield 'wipe: a quarter of it from its left edge, and one pixel more' => [
             'wipe', self::STILL, 1.0, [99, 337.19660, 150, 562.80340], false,
         ];
