@@ -309,7 +309,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
-        return $layer->hasDepth || $moment->beyond !== null || $layer->life->leavesPlane()
+        return $layer->hasDepth || $layer->life->leavesPlane() || $moment->beyond !== null
             ? $this->depth->draw($layer, $composition, $moment)
             : $this->drawFlat($layer, $composition, $moment);
     }
