@@ -414,6 +414,14 @@ final readonly class Layer implements Valued
         return Space::tilted($this->point('position', $frame), $away, $tiltX, $tiltY);
     }
 
+    /** The same with what a move makes of it as it comes, goes or is accented, which counts after its own. */
+    public function depthMoved(?Space $moved, int|float $frame): ?Space
+    {
+        $own = $this->depth($frame);
+
+        return $own === null || $moved === null ? $own ?? $moved : $moved->after($own);
+    }
+
     public function number(string $property, int|float $frame): float
     {
         // The two that are asked for most.

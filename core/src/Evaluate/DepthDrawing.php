@@ -19,7 +19,7 @@ use Ricamo\Core\Kind\Moment;
 /**
  * What layers draw that leave the picture's plane. Each is drawn flat, with all that is done to it, and that plane is then seen from
  * where the viewer is. A group hands its space down, so that what is in it keeps its own depth, unless masks or effects take it as
- * one picture; so does a bundle always.
+ * one picture. A bundle always is one.
  */
 final readonly class DepthDrawing
 {
@@ -45,9 +45,8 @@ final readonly class DepthDrawing
     /** @return list<Operation> */
     public function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        $own = $layer->depth($moment->at);
         $moved = $layer->life->leavesPlane() ? ($this->moved)($layer, $composition, $moment->at) : null;
-        $own = $own === null || $moved === null ? $own ?? $moved : $moved->after($own);
+        $own = $layer->depthMoved($moved, $moment->at);
         if ($moment->space->isFlat()) {
             return [];
         }

@@ -59,9 +59,8 @@ final readonly class LayerWays
     public function corners(Layer $layer, Composition $composition, float $at): array
     {
         $corners = $this->flatCorners($layer, $composition, $at);
-        $depth = $layer->depth($at);
         $moved = $layer->life->leavesPlane() ? $this->change($layer, $composition, $at)->space : null;
-        $depth = $depth === null || $moved === null ? $depth ?? $moved : $moved->after($depth);
+        $depth = $layer->depthMoved($moved, $at);
         if ($depth === null) {
             return $corners;
         }

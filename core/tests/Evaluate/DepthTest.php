@@ -263,6 +263,20 @@ final class DepthTest extends TestCase
         self::assertSamePlaces([new Point(1920, 0)], [self::seenCorners($placed)[1]], 0.02);
     }
 
+    public function test_split_and_copied_it_goes_on_as_it_was(): void
+    {
+        $whole = Fixture::composition([Fixture::bar([
+            'z' => Fixture::keyframes([0, 900], [60, -300]), 'tiltY' => Fixture::keyframes([10, -50], [50, 40]),
+        ])]);
+        $split = Fixture::edit($whole, 'split-layers', ['layers' => ['bar'], 'at' => 33]);
+        $copied = Fixture::edit($whole, 'duplicate-layers', ['layers' => ['bar']]);
+        foreach ([0, 20, 32, 33, 45, 80] as $frame) {
+            self::assertSamePlaces(self::corners($whole, $frame), self::corners($split, $frame), 0.01);
+            $twice = self::list($copied, $frame)->operations;
+            self::assertSame([2, $twice[0]->encode()], [count($twice), $twice[1]->encode()]);
+        }
+    }
+
     public function test_flipped_it_stays_where_it_is(): void
     {
         $before = self::inGroup(['position' => [1200, 450], 'size' => [400, 240], 'anchor' => [150, -60], 'tiltX' => 35, 'tiltY' => 40], null);

@@ -118,7 +118,7 @@ final class SpaceMovesTest extends TestCase
         Fixture::edit($coming, 'write-moves-out', ['layers' => ['bar']]);
     }
 
-    /** On a layer with a tilt of its own, and in a tilted group, it goes on from there. */
+    /** A layer with a tilt of its own, and one in a tilted group. */
     public function test_it_comes_to_rest_in_the_pose_that_it_has(): void
     {
         $pose = ['tiltY' => 30, 'z' => 200];
@@ -129,5 +129,13 @@ final class SpaceMovesTest extends TestCase
         self::assertNotEqualsWithDelta(
             self::corners($still, 10), self::corners(self::coming(['move' => 'hinged'], $pose), 10), 1,
         );
+
+        $group = ['id' => 'g', 'kind' => 'group', 'name' => 'Group', 'in' => 0, 'out' => 100, 'tiltX' => 25, 'position' => [200, 100]];
+        $in = fn (array $more): Composition => Fixture::composition([
+            $group, Fixture::bar(['group' => 'g', 'position' => [600, 300], 'size' => [400, 200], ...$more]),
+        ]);
+        $coming = $in(['arrive' => ['moves' => [['move' => 'flip-over']], 'length' => 20]]);
+        self::assertEqualsWithDelta(self::corners($in([]), 40), self::corners($coming, 40), 1e-6);
+        self::assertNotEqualsWithDelta(self::corners($in([]), 10), self::corners($coming, 10), 1);
     }
 }
