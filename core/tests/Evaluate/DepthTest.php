@@ -393,6 +393,29 @@ final class DepthTest extends TestCase
         self::assertSamePlaces($expected, array_map(fn (array $pair): Point => new Point(...$pair), $found));
     }
 
+    /** A bundle that is flipped and half as large shows what is in it, in its own perspective, flipped and half as large. */
+    public function test_in_a_flipped_bundle_depth_is_as_it_was(): void
+    {
+        $bar = Fixture::bar(['position' => [1200, 640], 'size' => [200, 100], 'z' => -400, 'tiltX' => 25, 'tiltY' => -50]);
+        $inner = Fixture::composition([$bar]);
+        $frame = ['width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 100, 'background' => 'transparent'];
+        $project = Project::read(new Node(['format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'compositions' => [
+            ['id' => 'c1', 'name' => 'Outer', ...$frame, 'layers' => [[
+                'id' => 'b', 'kind' => 'bundle', 'composition' => 'c2', 'name' => 'Bundle', 'in' => 0, 'out' => 100,
+                'position' => [700, 500], 'scale' => [-50, 50], 'crop' => false,
+            ]]],
+            ['id' => 'c2', 'name' => 'Inner', ...$frame, 'layers' => [$bar]],
+        ]]));
+        $list = Fixture::evaluator()->showing($project->library())->frame($project->compositions->entries()[0]->composition(), 0);
+        $fill = $list->operations[0];
+        self::assertInstanceOf(Fill::class, $fill);
+        $found = array_chunk(Path::parse($fill->outline->data)->transformed($fill->matrix)->coordinates, 2);
+        self::assertSamePlaces(
+            array_map(fn (Point $one): Point => new Point(700 - ($one->x - 960) / 2, 500 + ($one->y - 540) / 2), self::corners($inner)),
+            array_map(fn (array $pair): Point => new Point(...$pair), $found),
+        );
+    }
+
     public function test_a_composition_that_grows_keeps_its_picture(): void
     {
         $composition = Fixture::composition([Fixture::bar(['position' => [1300, 400], 'z' => 350, 'tiltX' => 50])]);
