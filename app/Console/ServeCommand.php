@@ -132,6 +132,7 @@ final class ServeCommand extends Command
         }
         $child->start($this->report(...));
         $this->leftovers->note(array_values(array_filter(array_map(fn (KeptProcess $one): int => $one->group(), $all))));
+        $child->letGo();
     }
 
     /** What a dead worker was at is free to be taken up at once. Two share a queue: the other one's work is still its own. */

@@ -4,17 +4,24 @@ declare(strict_types=1);
 
 namespace App\Serving;
 
+use Symfony\Component\Process\InputStream;
 use Symfony\Component\Process\Process;
 
 /**
  * A process that the supervisor keeps going. It leads a group of its own, so that nothing of it is left when it is gone,
- * and is told to end by the system when the supervisor itself is killed.
+ * and is told to end by the system when the supervisor itself is killed. It is held back until it is let go: what it does, and
+ * the port that it takes, begins only when its group has been written down.
  */
 final class KeptProcess
 {
     private const TIED = ['setsid', 'setpriv', '--pdeathsig', 'TERM'];
 
+    /** Becomes its command as soon as a line comes, and ends where none will come. */
+    private const HELD = ['sh', '-c', 'read -r go && exec "$@"', 'held'];
+
     private ?Process $process = null;
+
+    private ?InputStream $hold = null;
 
     private int $group = 0;
 
@@ -31,11 +38,20 @@ final class KeptProcess
     /** @param  callable(string): void  $report  is given what it writes to standard error */
     public function start(callable $report): void
     {
-        $this->process = new Process([...self::TIED, ...$this->command], base_path(), timeout: null);
+        $this->hold = new InputStream;
+        $this->process = new Process([...self::TIED, ...self::HELD, ...$this->command], base_path(), input: $this->hold, timeout: null);
         $this->process->disableOutput();
         $this->process->start(fn (string $type, string $text) => $type === Process::ERR ? $report($text) : null);
         $this->group = (int) $this->process->getPid();
         $this->startedAt = microtime(true);
+    }
+
+    public function letGo(): void
+    {
+        $this->hold?->write("\n");
+        $this->hold?->close();
+        // What is to be written is written when it is looked after.
+        $this->process?->isRunning();
     }
 
     /** The id of its process group; nought where it has none. */

@@ -7,7 +7,7 @@ namespace App\Serving;
 use Illuminate\Support\Facades\File;
 
 /**
- * The processes of a server, written down as they are started, so that the next one on the same port can end what is left
+ * The processes of a server, written down before they begin, so that the next one on the same port can end what is left
  * of them: where a supervisor and nginx's master are killed together, nginx's workers stay and hold the port.
  */
 final readonly class Leftovers

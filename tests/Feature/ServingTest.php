@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Render;
+use App\Serving\Leftovers;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
 use Ricamo\Raster\Media\Probe;
@@ -29,6 +30,8 @@ final class ServingTest extends TestCase
     protected function tearDown(): void
     {
         $this->supervisor?->stop(10, SIGTERM);
+        // Where a test has failed in the middle, the next one finds the port free.
+        (new Leftovers(storage_path('framework/server-'.self::PORT)))->end();
         parent::tearDown();
     }
 
