@@ -74,6 +74,8 @@ final readonly class PlacedCascade implements Attached
         public Easing $easing = new Linear,
         #[Field('how the turns of the units are spread over its length', of: Easings::class, ref: 'Easing', always: true)]
         public Easing $spread = new Linear,
+        #[Field('for so much of each unit\'s time it stays as it was thrown before it settles, in per cent', 0, 99)]
+        public float $settles = 0.0,
         #[Field('whether a caret stands behind the last that has come')]
         public bool $caret = false,
         #[Field('whether units are other ones of the same text until they rest')]
@@ -150,8 +152,11 @@ final readonly class PlacedCascade implements Attached
     {
         return $this->mirrors !== null ? [] : [
             Setting::point('position', 'Position'),
+            new PropertyDefinition('z', new NumberType, 0.0, -self::FAR, self::FAR, 'Depth', unit: 'px'),
             new PropertyDefinition('scale', new FactorsType, new Point(100, 100), -self::FAR, self::FAR, 'Scale', unit: '%'),
             Setting::angle('turn', 'Turn', 0),
+            Setting::angle('tiltX', 'Tilt about x', 0),
+            Setting::angle('tiltY', 'Tilt about y', 0),
             Setting::percent('opacity', 'Opacity', 0),
             Setting::pixels('blur', 'Blur', 0, 500),
             Setting::percent('gather', 'Gathered', 0, -1000, 1000),
@@ -160,6 +165,7 @@ final readonly class PlacedCascade implements Attached
             new PropertyDefinition('pivot', new PointType, new Point(50, 50), -1000, 1000, 'Pivot', unit: '%'),
             Setting::point('scatter', 'Position ±'),
             Setting::angle('scatterTurn', 'Turn ±', 0),
+            Setting::angle('scatterTilt', 'Tilt ±', 0),
             Setting::percent('scatterScale', 'Scale ±', 0, 0, 1000),
         ];
     }

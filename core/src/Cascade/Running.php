@@ -28,6 +28,18 @@ final readonly class Running
         return (Resting::of($layer)->made[$this->cascade->id] ?? false) !== false;
     }
 
+    /** Whether it leads its units out of the layer's plane. */
+    public function leavesPlane(): bool
+    {
+        foreach (['z', 'tiltX', 'tiltY', 'scatterTilt'] as $name) {
+            if ($this->from->number($name) !== 0.0) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private static function values(PlacedCascade $cascade, Valued $layer, int|float $at): Values
     {
         $resting = Resting::of($layer);

@@ -99,6 +99,26 @@ final readonly class Timing
         return $this->eased($t);
     }
 
+    /**
+     * How far a unit still is where it was thrown to: all the way for a share of its time next to where it comes from or goes to,
+     * and only then as above.
+     *
+     * @param  float  $begun  how many frames after the whole it begins
+     * @param  float  $share  0..1, less than 1
+     */
+    public function thrown(float $begun, int|float $at, float $share): float
+    {
+        $passed = $at - $this->begins;
+        $passed = $this->returns ? $this->length - $passed : $passed;
+        $t = ($passed - $begun) / $this->each;
+
+        return $this->eased(max(0.0, min(1.0, match (true) {
+            $this->role === Role::Accent => $t,
+            $this->role === Role::Arrive || $this->returns => ($t - $share) / (1 - $share),
+            default => $t / (1 - $share),
+        })));
+    }
+
     /** @param  float  $t  the share of a unit's time that has passed, within 0..1 */
     private function eased(float $t): float
     {

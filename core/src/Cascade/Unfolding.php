@@ -7,6 +7,7 @@ namespace Ricamo\Core\Cascade;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Time\FrameRange;
 
 /** What one cascade makes of each of its units. */
@@ -30,6 +31,12 @@ final class Unfolding
 
     private readonly float $turn;
 
+    private readonly float $z;
+
+    private readonly float $tiltX;
+
+    private readonly float $tiltY;
+
     private readonly float $opacity;
 
     private readonly float $blur;
@@ -42,13 +49,23 @@ final class Unfolding
 
     private readonly float $scatterScale;
 
+    private readonly float $scatterTilt;
+
+    /** The share of a unit's time that it stays thrown. */
+    private readonly float $settles;
+
+    private readonly bool $leavesPlane;
+
     private readonly Colour $tint;
 
     /** @var array<int, float> how many frames after the whole each unit that has been asked for begins */
     private array $begun = [];
 
-    /** @var array<int, array{float, float, float, float, float, float, float}> where each is at the farthest */
-    private array $farthest = [];
+    /** @var array<int, array{x: float, y: float, turn: float, scale: float, tiltX: float, tiltY: float}> how each is thrown */
+    private array $thrown = [];
+
+    /** @var array<int, array{Point, float, float}> about which point each is turned, and how far it is moved at the farthest */
+    private array $moved = [];
 
     /** @var array<int, UnitChange> what each is there */
     private array $waiting = [];
@@ -67,85 +84,103 @@ final class Unfolding
         [
             $this->turn, $this->opacity, $this->blur, $this->gather, $this->weight,
         ] = array_map($from->number(...), ['turn', 'opacity', 'blur', 'gather', 'weight']);
-        [$this->scatterTurn, $this->scatterScale] = array_map($from->number(...), ['scatterTurn', 'scatterScale']);
+        [$this->z, $this->tiltX, $this->tiltY] = array_map($from->number(...), ['z', 'tiltX', 'tiltY']);
+        [$this->scatterTurn, $this->scatterScale, $this->scatterTilt] = array_map(
+            $from->number(...), ['scatterTurn', 'scatterScale', 'scatterTilt'],
+        );
+        $this->settles = $cascade->settles / 100;
+        $this->leavesPlane = $running->leavesPlane();
         $this->tint = $from->colour('tint');
     }
 
     /** @return ?UnitChange null where the unit rests */
     public function of(int $unit, int|float $at): ?UnitChange
     {
-        $away = $this->timing->away($this->begun[$unit] ??= $this->timing->begun($this->turns[$unit]), $at);
-        if ($away === 0.0) {
+        $begun = $this->begun[$unit] ??= $this->timing->begun($this->turns[$unit]);
+        $away = $this->timing->away($begun, $at);
+        $thrown = $this->settles > 0 ? $this->timing->thrown($begun, $at, $this->settles) : $away;
+        if ($away === 0.0 && $thrown === 0.0) {
             return null;
         }
         $shuffles = $this->running->cascade->shuffles;
         // As long as it has not begun it is as it was before.
-        if ($away === 1.0 && ! $shuffles) {
-            return $this->waiting[$unit] ??= $this->changed($unit, 1.0, null);
+        if ($away === 1.0 && $thrown === 1.0 && ! $shuffles) {
+            return $this->waiting[$unit] ??= $this->changed($unit, 1.0, 1.0, null);
         }
 
         return $this->changed(
             $unit,
             $away,
+            $thrown,
             $shuffles ? Dice::below(1 << 20, $this->running->cascade->seed + (int) floor($at / self::SHUFFLE), $unit, 'shuffle') : null,
         );
     }
 
-    private function changed(int $unit, float $away, ?int $shows): UnitChange
+    /**
+     * @param  float  $away  how far it is from rest, 1 for all the way
+     * @param  float  $thrown  how far it still is where it was thrown to
+     */
+    private function changed(int $unit, float $away, float $thrown, ?int $shows): UnitChange
     {
-        [$pivotX, $pivotY, $x, $y, $scaleX, $scaleY, $turn] = $this->farthest[$unit] ??= $this->farthest($unit);
+        [$pivot, $x, $y] = $this->moved[$unit] ??= $this->moved($unit);
+        $dice = $this->thrown[$unit] ??= $this->dice($unit);
+        $place = new Point($pivot->x + $x * $away + $dice['x'] * $thrown, $pivot->y + $y * $away + $dice['y'] * $thrown);
+        $scale = fn (float $to): float => 1 + ($to / 100 - 1) * $away + $to / 100 * ($dice['scale'] - 1) * $thrown;
 
         return new UnitChange(
             Affine::placing(
-                $pivotX + $x * $away,
-                $pivotY + $y * $away,
-                $pivotX,
-                $pivotY,
-                1 + ($scaleX - 1) * $away,
-                1 + ($scaleY - 1) * $away,
-                $turn * $away,
+                $place->x,
+                $place->y,
+                $pivot->x,
+                $pivot->y,
+                $scale($this->scale->x),
+                $scale($this->scale->y),
+                $this->turn * $away + $dice['turn'] * $thrown,
             ),
             max(0.0, min(1.0, 1 + ($this->opacity / 100 - 1) * $away)),
             max(0.0, $this->blur * $away),
             $this->tint->alpha === 0 ? null : $this->tint->faded(max(0.0, min(1.0, $away))),
             $shows,
             $this->weight * $away,
+            $this->leavesPlane ? Space::tilted(
+                $place,
+                $this->z * $away,
+                $this->tiltX * $away + $dice['tiltX'] * $thrown,
+                $this->tiltY * $away + $dice['tiltY'] * $thrown,
+            ) : null,
         );
     }
 
     /**
-     * @return array{float, float, float, float, float, float, float} about which point a unit is turned and scaled, and by how
-     *     much it is moved, scaled and turned where it is all the way away
+     * @return array{Point, float, float} about which point a unit is turned, tilted and scaled, and by how much it is moved where it is
+     *     all the way away, besides where it is thrown to
      */
-    private function farthest(int $unit): array
+    private function moved(int $unit): array
     {
-        $seed = $this->running->cascade->seed;
         $box = $this->units->boxes[$unit];
         $gather = $this->gather / 100;
         $middle = $this->units->middles[$unit];
-        $x = $this->position->x + ($middle->x - $box->centre()->x) * $gather;
-        $y = $this->position->y + ($middle->y - $box->centre()->y) * $gather;
-        [$scaleX, $scaleY, $turn] = [$this->scale->x / 100, $this->scale->y / 100, $this->turn];
-        if ($this->scatter->x !== 0.0 || $this->scatter->y !== 0.0) {
-            $x += $this->scatter->x * Dice::thrown($seed, $unit, 'x');
-            $y += $this->scatter->y * Dice::thrown($seed, $unit, 'y');
-        }
-        if ($this->scatterTurn !== 0.0) {
-            $turn += $this->scatterTurn * Dice::thrown($seed, $unit, 'turn');
-        }
-        if ($this->scatterScale !== 0.0) {
-            $by = 1 + $this->scatterScale / 100 * Dice::thrown($seed, $unit, 'scale');
-            [$scaleX, $scaleY] = [$scaleX * $by, $scaleY * $by];
-        }
 
         return [
-            $box->left + $this->pivot->x / 100 * $box->width(),
-            $box->top + $this->pivot->y / 100 * $box->height(),
-            $x,
-            $y,
-            $scaleX,
-            $scaleY,
-            $turn,
+            new Point($box->left + $this->pivot->x / 100 * $box->width(), $box->top + $this->pivot->y / 100 * $box->height()),
+            $this->position->x + ($middle->x - $box->centre()->x) * $gather,
+            $this->position->y + ($middle->y - $box->centre()->y) * $gather,
+        ];
+    }
+
+    /** @return array{x: float, y: float, turn: float, scale: float, tiltX: float, tiltY: float} */
+    private function dice(int $unit): array
+    {
+        $seed = $this->running->cascade->seed;
+        $thrown = fn (float $by, string $for): float => $by === 0.0 ? 0.0 : $by * Dice::thrown($seed, $unit, $for);
+
+        return [
+            'x' => $thrown($this->scatter->x, 'x'),
+            'y' => $thrown($this->scatter->y, 'y'),
+            'turn' => $thrown($this->scatterTurn, 'turn'),
+            'scale' => 1 + $thrown($this->scatterScale / 100, 'scale'),
+            'tiltX' => $thrown($this->scatterTilt, 'tiltX'),
+            'tiltY' => $thrown($this->scatterTilt, 'tiltY'),
         ];
     }
 

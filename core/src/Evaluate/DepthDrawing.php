@@ -15,6 +15,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\UnitsInSpace;
 
 /**
  * What layers draw that leave the picture's plane. Each is drawn flat, with all that is done to it, and that plane is then seen from
@@ -54,7 +55,8 @@ final readonly class DepthDrawing
         if ($beyond === null) {
             return ($this->flat)($layer, $composition, $moment);
         }
-        if ($layer->kind->holdsLayers() && ! ($this->isOnePicture)($layer, $composition, $moment->at)) {
+        $hasParts = $layer->kind->holdsLayers() || UnitsInSpace::areIn($layer, $moment->at);
+        if ($hasParts && ! ($this->isOnePicture)($layer, $composition, $moment->at)) {
             return ($this->flat)($layer, $composition, $moment->beyond($beyond));
         }
         $frame = $moment->frameSpace;

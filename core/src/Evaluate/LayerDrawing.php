@@ -16,7 +16,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\MediaLibrary;
-use Ricamo\Core\Effect\Place;
+use Ricamo\Core\Document\View;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -113,7 +113,10 @@ final readonly class LayerDrawing
             if ($change === null) {
                 $this->add($operations, $member, $composition, $moment);
             } elseif (! $member->kind->adjusts() && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12) {
-                $own = $this->draw($member, $composition, $moment->in($moment->space->after($change->matrix)));
+                $placed = $change->depth === null
+                    ? $moment
+                    : $moment->beyond(View::placed($change->depth, $moment->space, $moment->beyond));
+                $own = $this->draw($member, $composition, $placed->in($moment->space->after($change->matrix)));
                 array_push(
                     $operations, ...($own === [] ? [] : LayerCascades::seen($own, $change, sqrt(abs($moment->space->determinant())))),
                 );

@@ -30,6 +30,7 @@ use Ricamo\Core\Kind\Paints;
 use Ricamo\Core\Kind\Prepares;
 use Ricamo\Core\Kind\ReachesBeyond;
 use Ricamo\Core\Kind\RepeatsInTime;
+use Ricamo\Core\Kind\UnitsInSpace;
 use Ricamo\Core\Paint\Painted;
 
 /** Draws forms: the fill, and the outline over it, centred on the edge. */
@@ -118,7 +119,8 @@ final class ShapeArtist implements Artist, MovesWithin, Prepares, ReachesBeyond,
                 $change?->tinted($edge) ?? $edge,
             );
             $own = $change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($one->matrix->determinant())));
-            array_push($operations, ...Group::fade($own, $one->opacity));
+            $own = (new UnitsInSpace($composition, $moment, $one->matrix))->seen(Group::fade($own, $one->opacity), $change?->depth);
+            array_push($operations, ...$own);
         }
 
         return $operations;
@@ -192,7 +194,7 @@ final class ShapeArtist implements Artist, MovesWithin, Prepares, ReachesBeyond,
         foreach (self::changes($layer, $placements, $box, $at) as $index => $change) {
             $own = $placements[$index]->bounds($box);
             foreach ([new Point($own->left, $own->top), new Point($own->right, $own->bottom)] as $number => $corner) {
-                $marks["$index $number"] = $change === null ? $corner : $change->matrix->apply($corner);
+                $marks["$index $number"] = $change === null ? $corner : $change->about($corner);
             }
         }
 

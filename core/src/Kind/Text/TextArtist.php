@@ -31,6 +31,7 @@ use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\PaintedPictures;
 use Ricamo\Core\Kind\Paints;
 use Ricamo\Core\Kind\ReachesBeyond;
+use Ricamo\Core\Kind\UnitsInSpace;
 use Ricamo\Core\Line\LineEnds;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PicturePaint;
@@ -97,6 +98,8 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             $line = $text->placement($part->atom->line);
             $own = $part->atom->shift === 0.0 ? $line : $line->after(Affine::translation($part->atom->shift, 0));
             $bent = $onPath === null ? $matrix : $matrix->after($onPath->place($part->atom));
+            $space = new UnitsInSpace($composition, $moment, $bent);
+            $isFlat = $space->isFlat($part->change?->depth);
             if ($part->change === null) {
                 $moved = $bent;
                 // Letters that rest on a line all stand in the same place.
@@ -112,15 +115,15 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                 $drawn = $lines->draw(
                     $part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change),
                 );
-                array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved), $drawn));
+                array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved, $space), $drawn));
             }
             $coats?->add(
                 $part->atom->outline,
                 $own,
                 $moved,
-                $part->change === null ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved),
+                $part->change === null && $isFlat ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved, $space),
             );
-            if ($part->change === null && $part->atom->layers === []) {
+            if ($part->change === null && $part->atom->layers === [] && $isFlat) {
                 $one = $this->filled($part->atom, $placed, $part->atom->colour ?? $fill);
                 if ($one !== null) {
                     $fills[] = $one;
@@ -144,16 +147,17 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             // What a picture is painted of fades as one.
             $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
             foreach ($isOne ? [new Group($painted)] : $painted as $one) {
-                $fills[] = self::changed($one, $part->change, $moved);
+                $fills[] = self::changed($one, $part->change, $moved, $space);
             }
         }
+        $whole = new UnitsInSpace($composition, $moment, $matrix);
         $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);
         if ($fill !== null && $caret !== null) {
-            $fills[] = new Fill(Outline::of(Path::rectangle($caret)), $matrix, Paints::within($fill));
+            array_push($fills, ...$whole->seen([new Fill(Outline::of(Path::rectangle($caret)), $matrix, Paints::within($fill))], null));
         }
 
         return [
-            ...Plate::draw($layer, $text, $at, $matrix),
+            ...$whole->seen(Plate::draw($layer, $text, $at, $matrix), null),
             ...$coats?->beneath($matrix) ?? [],
             ...Paints::painted($outline, $strokes, $matrix, $pictures),
             ...Paints::painted($fill, $fills, $matrix, $pictures),
@@ -250,15 +254,19 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
     }
 
     /** @param  Affine  $matrix  from the layer's own pixels, as they are moved, to those that are drawn */
-    private static function changed(Operation $operation, ?UnitChange $change, Affine $matrix): Operation
+    private static function changed(Operation $operation, ?UnitChange $change, Affine $matrix, UnitsInSpace $space): Operation
     {
-        if ($change === null) {
+        if ($change !== null) {
+            $deviation = $change->blur * sqrt(abs($matrix->determinant()));
+            $seen = $deviation >= 0.05 ? new Group([$operation], filters: [new Blur($deviation)]) : $operation;
+            $operation = $change->opacity >= 1 ? $seen : $seen->faded($change->opacity);
+        }
+        if ($space->isFlat($change?->depth)) {
             return $operation;
         }
-        $deviation = $change->blur * sqrt(abs($matrix->determinant()));
-        $seen = $deviation >= 0.05 ? new Group([$operation], filters: [new Blur($deviation)]) : $operation;
+        $operations = $space->seen([$operation], $change?->depth);
 
-        return $change->opacity >= 1 ? $seen : $seen->faded($change->opacity);
+        return count($operations) === 1 ? $operations[0] : new Group($operations);
     }
 
     /** @return ?TextBlock the same words heavier by an amount; null where their font cannot be varied in that */

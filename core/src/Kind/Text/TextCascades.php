@@ -168,7 +168,7 @@ final readonly class TextCascades
         foreach ($this->parts($layer, $text, $at) ?? [] as $part) {
             $box = $text->atomBox($part->atom);
             foreach ([new Point($box->left, $box->top), new Point($box->right, $box->bottom)] as $number => $corner) {
-                $marks["$part->number $number"] = $part->change === null ? $corner : $part->change->matrix->apply($corner);
+                $marks["$part->number $number"] = $part->change === null ? $corner : $part->change->about($corner);
             }
         }
 

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Kind;
+
+use Ricamo\Core\Cascade\Running;
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\InSpace;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\View;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Space;
+
+/**
+ * The units of a layer that leave its plane one by one. Each is drawn flat, where its cascade has it within the layer's plane, and is
+ * then seen as it is tilted and as far away as it is, together with all that the layer itself is in.
+ */
+final readonly class UnitsInSpace
+{
+    /** How far beyond the frame, in parts of it, something may be seen all the same: in a group that is tilted as one picture. */
+    private const BESIDE = 0.5;
+
+    /** @param  Affine  $matrix  from the layer's own space to the pixels that are drawn */
+    public function __construct(private Composition $composition, private Moment $moment, private Affine $matrix)
+    {
+    }
+
+    /** Whether the cascades of a layer lead what it consists of out of its plane at a moment. */
+    public static function areIn(Layer $layer, int|float $at): bool
+    {
+        foreach ($layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at) as $one) {
+            if ($one->leavesPlane()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a unit is drawn where it is seen. */
+    public function isFlat(?Space $depth): bool
+    {
+        return $depth === null && $this->moment->beyond === null;
+    }
+
+    /**
+     * @param  list<Operation>  $operations  what a unit shows in the layer's plane
+     * @param  ?Space  $depth  how it leaves that, in the layer's own space
+     * @param  ?Box  $part  of what is drawn, the part that can be seen; null for all of it
+     * @return list<Operation>
+     */
+    public function seen(array $operations, ?Space $depth, ?Box $part = null): array
+    {
+        $beyond = View::placed($depth, $this->matrix, $this->moment->beyond);
+        $frame = $this->moment->frameSpace;
+        $extent = $beyond === null ? null : $part ?? DisplayList::extentOf($operations)?->grown(1);
+        if ($beyond === null || $extent === null || $frame->isFlat()) {
+            return $beyond === null ? $operations : [];
+        }
+        $seen = (new View($this->composition, $frame))->of(Space::flat($frame->inverse())->after($beyond));
+        $whole = $frame->bounds(new Box(0, 0, $this->composition->width, $this->composition->height));
+        $corners = $seen->isEdgeOn() ? [] : $seen->within($extent, $whole->grown($whole->longer() * self::BESIDE));
+
+        return $corners === [] ? [] : InSpace::seen($operations, $seen, Box::around($corners));
+    }
+}
