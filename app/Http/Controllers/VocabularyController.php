@@ -26,6 +26,7 @@ use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Accents;
 use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
+use Ricamo\Core\Patch\PatchForm;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Section;
 use Ricamo\Core\Text\FontFeature;
@@ -102,6 +103,9 @@ final class VocabularyController
             'features' => array_map(
                 fn (FontFeature $one): array => ['name' => $one->value, 'title' => $one->title()], FontFeature::cases(),
             ),
+            'patchForms' => array_map(fn (PatchForm $form): array => [
+                'name' => $form->value, 'title' => $form->title(), 'rows' => $form->counts()[0], 'columns' => $form->counts()[1],
+            ], PatchForm::cases()),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),

@@ -65,6 +65,12 @@ final class Cascades
             self::arrive('line-by-line', 'Line by line', 0.8, [
                 'units' => 'lines', 'position' => [-0.8, 0], 'overlap' => 60, 'easing' => 'quint-out',
             ]),
+            self::arrive('fall-into-place', 'Fall into place', 1.4, [
+                'position' => [0, -4.5], 'z' => -3, 'tiltX' => 40, 'scatterTilt' => 12, 'scatterTurn' => 8, 'settles' => 40, 'opacity' => 100,
+                'overlap' => 92, 'easing' => 'cubic-out',
+            ]),
+            self::arrive('turn-round', 'Turn round', 0.7, ['tiltY' => -100, 'overlap' => 85, 'easing' => 'cubic-out']),
+            self::arrive('from-far-away', 'From far away', 0.9, ['z' => 30, 'overlap' => 85, 'order' => 'random', 'easing' => 'quint-out']),
             self::arrive('gather', 'Gather', 1.0, [
                 'scatter' => [3.5, 2.5],
                 'scatterTurn' => 160,
@@ -97,6 +103,9 @@ final class Cascades
                 'overlap' => 90,
                 'order' => 'backward',
                 'easing' => 'quad-in',
+            ]),
+            self::leave('fly-past', 'Fly past', 0.9, [
+                'z' => -16, 'scatter' => [2, 2], 'scatterTilt' => 40, 'overlap' => 90, 'order' => 'random', 'easing' => 'cubic-in',
             ]),
             self::leave('draw-together', 'Draw together', 0.6, [
                 'gather' => 100, 'scale' => [40, 40], 'overlap' => 95, 'order' => 'edges', 'easing' => 'back-in',

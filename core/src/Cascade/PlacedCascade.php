@@ -163,6 +163,7 @@ final readonly class PlacedCascade implements Attached
             Setting::colour('tint', 'Tint', '#ffffff00'),
             new PropertyDefinition('weight', new NumberType, 0.0, -900, 900, 'Weight'),
             new PropertyDefinition('pivot', new PointType, new Point(50, 50), -1000, 1000, 'Pivot', unit: '%'),
+            new PropertyDefinition('origin', new PointType, new Point(50, 50), -1000, 1000, 'Comes from', unit: '%'),
             Setting::point('scatter', 'Position ±'),
             Setting::angle('scatterTurn', 'Turn ±', 0),
             Setting::angle('scatterTilt', 'Tilt ±', 0),

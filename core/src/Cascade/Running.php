@@ -61,14 +61,16 @@ final readonly class Running
 
     /**
      * @param  list<PlacedCascade>  $cascades  of a layer
+     * @param  bool  $ofPatches  whether those of its patches are asked for, rather than those of what it consists of
      * @return list<self> those that change something at a moment
      */
-    public static function of(array $cascades, Valued $layer, int|float $at): array
+    public static function of(array $cascades, Valued $layer, int|float $at, bool $ofPatches = false): array
     {
         $running = [];
         foreach ($cascades as $one) {
             $whose = self::whose($one, $cascades);
-            if ($whose !== null && $one->on && Timing::isOn($whose, $layer->span(), $at, $one->mirrors !== null)) {
+            $isAsked = $whose !== null && ($whose->units === Units::Patches) === $ofPatches;
+            if ($isAsked && $one->on && Timing::isOn($whose, $layer->span(), $at, $one->mirrors !== null)) {
                 $running[] = new self($whose, self::values($whose, $layer, $at), $one->mirrors !== null, $one->sameOrder);
             }
         }

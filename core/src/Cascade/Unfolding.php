@@ -74,7 +74,10 @@ final class Unfolding
     {
         $cascade = $running->cascade;
         $this->timing = Timing::of($cascade, $span, count($units->boxes), $running->returns);
-        $turns = $cascade->order->turns(array_map(fn ($box): Point => $box->centre(), $units->boxes), $cascade->seed);
+        $turns = $cascade->order->turns(
+            array_map(fn ($box): Point => $box->centre(), $units->boxes), $cascade->seed,
+            $running->from->point('origin')->times(0.01),
+        );
         // Backwards in time the last that came is the first that goes.
         $this->turns = $running->returns && $running->sameOrder ? array_map(fn (float $turn): float => 1 - $turn, $turns) : $turns;
         $from = $running->from;

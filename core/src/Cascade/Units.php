@@ -18,4 +18,7 @@ enum Units: string
 
     /** Of a shape. */
     case Repeats = 'repeats';
+
+    /** Of a layer that is cut into some. */
+    case Patches = 'patches';
 }

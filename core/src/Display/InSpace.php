@@ -25,6 +25,11 @@ final class InSpace
      */
     public static function seen(array $operations, Projection $seen, Box $part): array
     {
+        $upright = $seen->upright();
+        $carried = $upright === null ? null : Carried::by($upright, $operations);
+        if ($carried !== null) {
+            return $seen->i < Projection::NEAREST || $upright?->isUsable() === false ? [] : $carried;
+        }
         [$shown, $sheet] = [[], []];
         foreach ($operations as $operation) {
             if ($operation instanceof Fill && $operation->paint instanceof Colour) {

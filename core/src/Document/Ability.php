@@ -16,6 +16,9 @@ enum Ability: string
     /** Its effects are done to what lies beneath it. */
     case Adjusts = 'adjusts';
 
+    /** What it shows can be cut into patches. */
+    case Cut = 'cut';
+
     /** Its words are typed where they stand in the picture. */
     case Written = 'written';
 

@@ -6,6 +6,7 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Json\Altered;
 use Ricamo\Core\Json\Field;
@@ -15,6 +16,7 @@ use Ricamo\Core\Line\PlacedBrush;
 use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Refusal;
@@ -42,6 +44,8 @@ final readonly class Attachments
         public ?PlacedBrush $brush = null,
         #[Field('more of them, the first outermost', longest: PlacedOutline::MOST, ref: 'Outline')]
         public array $outlines = [],
+        #[Field('that it is cut into', ref: 'Patchwork')]
+        public ?PlacedPatchwork $patchwork = null,
     ) {
     }
 
@@ -49,7 +53,8 @@ final readonly class Attachments
     public static function described(LayerKind $kind): Fields
     {
         return Fields::of(self::class)->without([
-            ...($kind->hasOutline() ? [] : ['gradients', 'brush', 'outlines']), ...($kind->units() === [] ? ['cascades'] : []),
+            ...($kind->hasOutline() ? [] : ['gradients', 'brush', 'outlines']),
+            ...($kind->canBeCut() ? [] : ['patchwork']), ...($kind->canBeCut() || $kind->units() !== [] ? [] : ['cascades']),
         ]);
     }
 
@@ -77,11 +82,16 @@ final readonly class Attachments
             }
         }
         [$brush, $ofBrush] = PlacedBrush::readOf($layer->optional('brush'), $kind->name(), $kind->hasOutline());
-        [$cascades, $ofCascades] = PlacedCascade::readAll($layer->optional('cascades'), $kind->name(), $kind->units());
+        [$patchwork, $ofPatchwork] = PlacedPatchwork::readOf($layer->optional('patchwork'), $kind->name(), $kind->canBeCut());
+        if ($patchwork === null && $kind->canBeCut() && $kind->units() === []) {
+            $layer->optional('cascades')?->refuse("of a {$kind->name()} layer only patches can have them, and this one is not cut");
+        }
+        $units = [...($patchwork === null ? [] : [Units::Patches]), ...$kind->units()];
+        [$cascades, $ofCascades] = PlacedCascade::readAll($layer->optional('cascades'), $kind->name(), $units);
 
         return [
-            new self($effects, $masks, $gradients, $cascades, $brush, $outlines),
-            [...$ofEffects, ...$ofMasks, ...$ofGradients, ...$ofCascades, ...$ofBrush, ...$ofOutlines],
+            new self($effects, $masks, $gradients, $cascades, $brush, $outlines, $patchwork),
+            [...$ofEffects, ...$ofMasks, ...$ofGradients, ...$ofCascades, ...$ofBrush, ...$ofOutlines, ...$ofPatchwork],
         ];
     }
 
@@ -101,7 +111,11 @@ final readonly class Attachments
             }
         }
 
-        return $this->brush === null ? $json : [...$json, 'brush' => AttachedSettings::write([$this->brush], $properties)[0]];
+        foreach (array_filter(['brush' => $this->brush, 'patchwork' => $this->patchwork]) as $name => $thing) {
+            $json[$name] = AttachedSettings::write([$thing], $properties)[0];
+        }
+
+        return $json;
     }
 
     /** @return list<Attached> */
@@ -114,6 +128,7 @@ final readonly class Attachments
             ...$this->cascades,
             ...$this->outlines,
             ...($this->brush === null ? [] : [$this->brush]),
+            ...($this->patchwork === null ? [] : [$this->patchwork]),
         ];
     }
 
@@ -160,7 +175,8 @@ final readonly class Attachments
 
     /**
      * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>,
-     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $changed
+     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>,
+     *     patchwork?: ?PlacedPatchwork}  $changed
      */
     public function with(array $changed): self
     {

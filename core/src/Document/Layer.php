@@ -7,6 +7,7 @@ namespace Ricamo\Core\Document;
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Effect\PlacedEffect;
@@ -27,6 +28,7 @@ use Ricamo\Core\Line\PlacedOutline;
 use Ricamo\Core\Mask\PlacedMask;
 use Ricamo\Core\Move\Life;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
@@ -86,7 +88,7 @@ final readonly class Layer implements Valued
     ) {
         $this->markers = $markers ?? Markers::of();
         $this->hasDepth = self::isDeep($properties);
-        $isBare = $attached->effects === [] && $attached->masks === [] && $life->isPlain();
+        $isBare = $attached->effects === [] && $attached->masks === [] && $attached->patchwork === null && $life->isPlain();
         $this->isPlain = $isBare
             && ! $kind->adjusts()
             && ! $this->hasDepth
@@ -229,7 +231,8 @@ final readonly class Layer implements Valued
      * With others of what is attached to it.
      *
      * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>,
-     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things  in place of those that are there
+     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>,
+     *     patchwork?: ?PlacedPatchwork}  $things  in place of those that are there
      * @param  array<string, Property>  $settings  of these, by the names that the layer knows them by
      */
     public function having(array $things, array $settings): self
@@ -291,6 +294,12 @@ final readonly class Layer implements Valued
         }
 
         return $this->with(['properties' => $properties]);
+    }
+
+    /** @return list<Units> what cascades can be spread over in it */
+    public function units(): array
+    {
+        return [...($this->attached->patchwork === null ? [] : [Units::Patches]), ...$this->kind->units()];
     }
 
     /** What it and all that is attached to it refers to. */
@@ -515,7 +524,8 @@ final readonly class Layer implements Valued
      * With others of what is attached to it, whose settings it has already.
      *
      * @param  array{effects?: list<PlacedEffect>, masks?: list<PlacedMask>, gradients?: list<PlacedGradient>,
-     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>}  $things
+     *     cascades?: list<PlacedCascade>, brush?: ?PlacedBrush, outlines?: list<PlacedOutline>,
+     *     patchwork?: ?PlacedPatchwork}  $things
      */
     public function attaching(array $things): self
     {

@@ -71,7 +71,7 @@ abstract class LayerKind
     {
         return [
             ...($this->isSeen() ? [Ability::Seen] : []), ...($this->holdsLayers() ? [Ability::Holds] : []),
-            ...($this->adjusts() ? [Ability::Adjusts] : []), ...$this->ownAbilities(),
+            ...($this->adjusts() ? [Ability::Adjusts] : []), ...($this->canBeCut() ? [Ability::Cut] : []), ...$this->ownAbilities(),
         ];
     }
 
@@ -98,7 +98,13 @@ abstract class LayerKind
         return isset($this->properties()['outline']);
     }
 
-    /** @return list<Units> what cascades can be spread over in it */
+    /** Whether what it shows can be cut into patches. */
+    final public function canBeCut(): bool
+    {
+        return $this->isSeen() && ! $this->adjusts();
+    }
+
+    /** @return list<Units> what cascades can be spread over in it, besides the patches of one that is cut */
     public function units(): array
     {
         return [];

@@ -20,6 +20,7 @@ enum LayerPart: string
     case Life = 'life';
 
     case Cascades = 'cascades';
+    case Patchwork = 'patchwork';
     case Effects = 'effects';
     case Masks = 'masks';
 
@@ -34,6 +35,7 @@ enum LayerPart: string
         'animation' => ['arrive', 'leave', 'accents'],
         'life' => ['arrive', 'leave', 'accents'],
         'cascades' => ['cascades'],
+        'patchwork' => ['patchwork'],
         'effects' => ['effects'],
         'masks' => ['masks'],
         'paint' => ['gradients', 'outlines', 'brush'],

@@ -69,6 +69,7 @@ use Ricamo\Core\Edit\Layers\SetContent;
 use Ricamo\Core\Edit\Layers\SetEnds;
 use Ricamo\Core\Edit\Layers\SetLayer;
 use Ricamo\Core\Edit\Layers\SetLeaving;
+use Ricamo\Core\Edit\Layers\SetPatchwork;
 use Ricamo\Core\Edit\Layers\SetTypeface;
 use Ricamo\Core\Edit\Layers\ShapeWords;
 use Ricamo\Core\Edit\Layers\ShowInstead;
@@ -191,6 +192,7 @@ final class Edits
         'draw-stroke' => DrawStroke::class,
         'set-outlines' => SetOutlines::class,
         'set-brush' => SetBrush::class,
+        'set-patchwork' => SetPatchwork::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,
         'pace-cascade' => PaceCascade::class,

@@ -55,7 +55,7 @@ final readonly class DepthDrawing
         if ($beyond === null) {
             return ($this->flat)($layer, $composition, $moment);
         }
-        $hasParts = $layer->kind->holdsLayers() || UnitsInSpace::areIn($layer, $moment->at);
+        $hasParts = UnitsInSpace::areIn($layer, $moment->at) || $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
         if ($hasParts && ! ($this->isOnePicture)($layer, $composition, $moment->at)) {
             return ($this->flat)($layer, $composition, $moment->beyond($beyond));
         }

@@ -292,9 +292,13 @@ final readonly class Evaluator
         return $all;
     }
 
-    /** By what the distances of a cascade are measured: the type size, or how high what is in a group is on average. */
+    /** By what the distances of a cascade are measured: the type size, or how high its patches or what is in a group are on average. */
     public function unitSize(Layer $layer, Composition $composition): float
     {
+        $patch = $this->drawing->patchHeight($layer, $composition);
+        if ($patch !== null) {
+            return max(1.0, $patch);
+        }
         if (isset($layer->properties['typeSize'])) {
             return $layer->number('typeSize', $layer->span->in);
         }

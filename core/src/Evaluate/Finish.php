@@ -34,31 +34,33 @@ final readonly class Finish
     }
 
     /**
-     * What a layer shows, with all that is done to it.
+     * What a layer shows, with its masks and effects.
      *
      * @param  list<Operation>  $operations
      * @param  Affine  $matrix  from the layer's own space to the pixels that are drawn
+     * @return list<Operation>
+     */
+    public function done(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $operations = $operations === [] || $layer->attached->masks === []
+            ? $operations
+            : $this->masked($operations, $layer, $composition, $moment, $matrix);
+
+        return $operations === [] || $layer->attached->effects === []
+            ? $operations
+            : $this->withEffects($operations, $layer, $composition, $moment->at, $matrix);
+    }
+
+    /**
+     * The same as it comes or goes.
+     *
+     * @param  list<Operation>  $operations
      * @param  list<Path>  $clips  in the composition's space, as the filters are
      * @param  list<Filter>  $filters
      * @return list<Operation>
      */
-    public function finished(
-        array $operations,
-        Layer $layer,
-        Composition $composition,
-        Moment $moment,
-        Affine $matrix,
-        array $clips,
-        array $filters,
-        float $opacity,
-    ): array {
-        [$at, $space] = [$moment->at, $moment->space];
-        $operations = $operations === [] || $layer->attached->masks === []
-            ? $operations
-            : $this->masked($operations, $layer, $composition, $moment, $matrix);
-        $operations = $operations === [] || $layer->attached->effects === []
-            ? $operations
-            : $this->withEffects($operations, $layer, $composition, $at, $matrix);
+    public function changed(array $operations, Affine $space, array $clips, array $filters, float $opacity): array
+    {
         if ($filters !== [] && $operations !== []) {
             $operations = [new Group($operations, filters: array_map(fn (Filter $filter): Filter => $filter->placed($space), $filters))];
         }

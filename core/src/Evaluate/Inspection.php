@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Cascade\Order;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Running;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Places;
@@ -48,14 +50,30 @@ final class Inspection
                 array_keys($animated), $animated,
             )),
             'life' => self::life($layer, $rate),
-            'units' => array_column(
-                $layer->content instanceof SpreadsOver ? $layer->content->units($layer, $frame) : $layer->kind->units(), 'value',
-            ),
-            'idle' => $layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : [],
+            'units' => array_column(self::units($layer, $frame), 'value'),
+            'idle' => [...($layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : []), ...self::idle($layer)],
             'faint' => Faint::of($layer, $frame),
             ...($isPlacing ? ['inside' => self::frameShown($layer, $frame, $rate, $media)] : []),
             ...(self::plays($layer, $media) ? ['plays' => self::frameShown($layer, $frame, $rate, $media)] : []),
         ];
+    }
+
+    /** @return list<string> settings of what is attached that mean nothing as it is */
+    private static function idle(Layer $layer): array
+    {
+        $cascades = array_filter(
+            $layer->attached->cascades, fn (PlacedCascade $one): bool => $one->order !== Order::Point && $one->mirrors === null,
+        );
+
+        return array_map(fn (PlacedCascade $one): string => "$one->id.origin", array_values($cascades));
+    }
+
+    /** @return list<Units> what cascades can be spread over in it on a frame */
+    private static function units(Layer $layer, int $frame): array
+    {
+        $own = $layer->content instanceof SpreadsOver ? $layer->content->units($layer, $frame) : $layer->kind->units();
+
+        return [...($layer->attached->patchwork === null ? [] : [Units::Patches]), ...$own];
     }
 
     /** Whether a clip plays in it, of which each frame can be told. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Fill;
@@ -47,6 +48,8 @@ final readonly class LayerDrawing
 
     private DepthDrawing $depth;
 
+    private PatchDrawing $patches;
+
     /** @var array<string, Artist> by the name of the kind that each draws */
     private array $artists;
 
@@ -54,17 +57,16 @@ final readonly class LayerDrawing
     {
         $materials = new Materials($media, $blocks, $this->inside(...), $this->members(...), $this->boxes(...));
         $this->artists = array_map(fn (LayerKind $kind): Artist => $kind->artist($materials), LayerKinds::all());
-        $this->ways = new LayerWays($this->artist(...));
+        $box = fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at);
+        $this->patches = new PatchDrawing($box);
+        $this->ways = new LayerWays($this->artist(...), $this->patches);
         $this->depth = new DepthDrawing(
             $this->drawFlat(...),
-            fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
+            $box,
             $this->isOnePicture(...),
             fn (Layer $layer, Composition $composition, int|float $at): ?Space => $this->change($layer, $composition, $at)->space,
         );
-        $this->finish = new Finish(
-            fn (Layer $layer, Composition $composition, int|float $at): Box => $this->artist($layer)->box($layer, $composition, $at),
-            $this->drawAt(...),
-        );
+        $this->finish = new Finish($box, $this->drawAt(...));
     }
 
     public function artist(Layer $layer): Artist
@@ -130,10 +132,19 @@ final readonly class LayerDrawing
     public function units(Layer $layer, Composition $composition, PlacedCascade $cascade): int
     {
         $artist = $this->artist($layer);
+        if ($cascade->units === Units::Patches) {
+            return $this->patches->units($layer, $composition, $cascade);
+        }
 
         return $artist instanceof MovesWithin
             ? $artist->units($layer, $cascade)
             : (int) ceil(count($composition->layers->tree()->members($layer->id)) / $cascade->every);
+    }
+
+    /** How high the patches of a layer are, on average; null for one that is not cut. */
+    public function patchHeight(Layer $layer, Composition $composition): ?float
+    {
+        return PatchDrawing::cuts($layer) ? $this->patches->height($layer, $composition) : null;
     }
 
     /** Where a layer is in the space of its group. */
@@ -321,8 +332,10 @@ final readonly class LayerDrawing
     private function isOnePicture(Layer $group, Composition $composition, int|float $at): bool
     {
         $change = $this->change($group, $composition, $at);
+        // What is cut has masks and effects before, in each patch.
+        $isFinished = ! PatchDrawing::cuts($group) && ($group->attached->masks !== [] || $group->attached->effects !== []);
 
-        return $group->attached->masks !== [] || $group->attached->effects !== [] || $change->clips !== [] || $change->filters !== [];
+        return $isFinished || $change->clips !== [] || $change->filters !== [];
     }
 
     /** @return list<Operation> what a layer draws in its own plane */
@@ -374,11 +387,14 @@ final readonly class LayerDrawing
         if (! $matrix->isUsable()) {
             return [];
         }
-        $operations = $this->artist($layer)->draw($layer, $composition, $moment, $matrix);
+        $isCut = PatchDrawing::cuts($layer);
+        $operations = $this->artist($layer)->draw($layer, $composition, $isCut ? $moment->beyond(null) : $moment, $matrix);
 
-        return self::lit(fn (float $seen): array => $this->finish->finished(
-            $operations, $layer, $composition, $moment, $matrix, $change->clips, $change->filters, $seen,
-        ), $opacity, $light);
+        return self::lit(
+            fn (float $seen): array => $this->finished($operations, $layer, $composition, $moment, $matrix, $change, $seen),
+            $opacity,
+            $light,
+        );
     }
 
     /**
@@ -420,9 +436,30 @@ final readonly class LayerDrawing
         // Masks and effects are where the first is that is seen.
         return $first === null
             ? []
-            : self::lit(fn (float $seen): array => $this->finish->finished(
-                $operations, $layer, $composition, $moment, $first, $change->clips, $change->filters, $seen,
-            ), $change->opacity, $change->light);
+            : self::lit(
+                fn (float $seen): array => $this->finished($operations, $layer, $composition, $moment, $first, $change, $seen),
+                $change->opacity, $change->light,
+            );
+    }
+
+    /**
+     * What is drawn of a layer, with its masks and effects, cut into patches where it is, and as it comes or goes.
+     *
+     * @param  list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private function finished(
+        array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix, Change $change, float $opacity,
+    ): array {
+        if ($operations === []) {
+            return [];
+        }
+        $operations = $this->finish->done($operations, $layer, $composition, $moment, $matrix);
+        if (PatchDrawing::cuts($layer)) {
+            $operations = $this->patches->cut($operations, $layer, $composition, $moment, $matrix);
+        }
+
+        return $this->finish->changed($operations, $moment->space, $change->clips, $change->filters, $opacity);
     }
 
     /**

@@ -26,7 +26,7 @@ final readonly class LayerWays
     private const FOLLOWED = 16;
 
     /** @param  Closure(Layer): Artist  $artist */
-    public function __construct(private Closure $artist)
+    public function __construct(private Closure $artist, private PatchDrawing $patches)
     {
     }
 
@@ -83,7 +83,12 @@ final readonly class LayerWays
                 $moments,
             )));
         }
-        $marks = $layer->attached->cascades !== [] && $artist instanceof MovesWithin ? $artist->marks($layer, $composition, $at) : [];
+        $marks = match (true) {
+            $layer->attached->cascades === [] => [],
+            PatchDrawing::cuts($layer) => $this->patches->marks($layer, $composition, $at),
+            $artist instanceof MovesWithin => $artist->marks($layer, $composition, $at),
+            default => [],
+        };
         $matrix = $layer->matrix($at);
         $box = $artist->box($layer, $composition, $at);
 

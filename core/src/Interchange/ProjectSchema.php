@@ -36,6 +36,7 @@ use Ricamo\Core\Move\PlacedAccent;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\Painted;
 use Ricamo\Core\Paint\PlacedGradient;
+use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\PropertyDefinition;
 
@@ -94,6 +95,7 @@ final class ProjectSchema
             ]),
             'Brush' => $this->attached(array_map(fn (BrushForm $form): Attached => new PlacedBrush($form), BrushForm::cases())),
             'Outline' => $this->attached([new PlacedOutline('o1')]),
+            'Patchwork' => $this->attached([new PlacedPatchwork]),
             'Phase' => Phase::schema(),
             'Leaving' => ['anyOf' => [['$ref' => '#/$defs/Phase'], $this->object(['mirror' => ['const' => true]], ['mirror'])]],
             'Accent' => PlacedAccent::schema(),

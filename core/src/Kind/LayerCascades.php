@@ -14,16 +14,18 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Box;
 
-/** What the cascades of a group make of the layers in it. */
+/** What the cascades of a group make of the layers in it, and those of a layer that is cut of its patches. */
 final class LayerCascades
 {
     /**
-     * @param  list<Box>  $boxes  of what is in the group, in its space, from the bottom to the top
+     * @param  list<Box>  $boxes  of what is in the group, in its space, from the bottom to the top, or of the patches
      * @return list<?UnitChange> of each; null for what rests, none at all where all of it rests
      */
-    public static function changes(Layer $group, array $boxes, int|float $at): array
+    public static function changes(Layer $group, array $boxes, int|float $at, bool $ofPatches = false): array
     {
-        $running = $group->attached->cascades === [] || $boxes === [] ? [] : Running::of($group->attached->cascades, $group, $at);
+        $running = $group->attached->cascades === [] || $boxes === []
+            ? []
+            : Running::of($group->attached->cascades, $group, $at, $ofPatches);
         if ($running === []) {
             return [];
         }

@@ -32,7 +32,8 @@ final readonly class UnitsInSpace
     /** Whether the cascades of a layer lead what it consists of out of its plane at a moment. */
     public static function areIn(Layer $layer, int|float $at): bool
     {
-        foreach ($layer->attached->cascades === [] ? [] : Running::of($layer->attached->cascades, $layer, $at) as $one) {
+        $cascades = $layer->attached->cascades;
+        foreach ($cascades === [] ? [] : [...Running::of($cascades, $layer, $at), ...Running::of($cascades, $layer, $at, true)] as $one) {
             if ($one->leavesPlane()) {
                 return true;
             }

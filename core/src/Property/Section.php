@@ -20,6 +20,7 @@ enum Section: string
     case Sound = 'sound';
     case Paint = 'paint';
     case Outlines = 'outlines';
+    case Patchwork = 'patchwork';
     case Cascades = 'cascades';
     case Masks = 'masks';
     case Effects = 'effects';

@@ -186,6 +186,13 @@ final class AnyEdit
                 'outlines' => $this->is() ? [] : [['id' => 'o1', 'colour' => '#c9973f', 'width' => 4]],
             ],
             'set-brush' => fn (): array => ['layers' => [$this->layer()], 'brush' => $this->is() ? null : ['form' => 'rings']],
+            'set-patchwork' => fn (): array => [
+                'layers' => [$this->layer()],
+                'patchwork' => $this->is() ? null : [
+                    'form' => $this->one(['grid', 'hexagons', 'shards', 'rings']), 'rows' => mt_rand(1, 4), 'columns' => mt_rand(1, 5),
+                    'gap' => $this->one([0, 6]), 'rounding' => $this->one([0, 12]), 'edge' => $this->one([0, 2]),
+                ],
+            ],
             'add-cascade' => fn (): array => [
                 'layers' => [$this->layer()], 'cascade' => $this->one(array_keys(Cascades::all())),
                 'frame' => $this->frame(), 'added' => $this->is(),

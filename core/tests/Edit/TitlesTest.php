@@ -73,6 +73,8 @@ final class TitlesTest extends TestCase
         yield 'size of mask' => ['pull-mask', [...$at, 'mask' => 'm1', 'by' => [1, 2], 'handle' => 'right']];
         yield 'no brush' => ['set-brush', [...$one, 'brush' => null]];
         yield 'brush' => ['set-brush', [...$one, 'brush' => ['form' => 'dotted']]];
+        yield 'patchwork' => ['set-patchwork', [...$one, 'patchwork' => []]];
+        yield 'no patchwork' => ['set-patchwork', [...$one, 'patchwork' => null]];
         yield 'shrink shape' => ['grow-shapes', [...$one, 'by' => -2]];
         yield 'grow shape' => ['grow-shapes', [...$one, 'by' => 2]];
         yield 'draw path' => ['draw-path', ['path' => 'M0 0L9 9', 'frame' => 0]];

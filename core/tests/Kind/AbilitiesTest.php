@@ -47,6 +47,7 @@ final class AbilitiesTest extends TestCase
             Ability::TakesMedia => ['show-instead', ['layers' => ['it'], 'media' => 'm2']],
             Ability::Written => ['set-content', ['layer' => 'it', 'content' => ['text' => 'Open day']]],
             Ability::Frames => ['make-windows', ['layers' => ['it']]],
+            Ability::Cut => ['set-patchwork', ['layers' => ['it'], 'patchwork' => ['rows' => 2]]],
             Ability::Adjusts => null,
         };
         if ($edit === null) {

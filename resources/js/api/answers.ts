@@ -106,7 +106,7 @@ export interface FormatChoice {
 }
 
 /** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
-export type Ability = 'seen' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+export type Ability = 'seen' | 'cut' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
 
 /** How large a file will be: in pixels, one more where it takes even sides only, and about in bytes. */
 export interface FileSize {
@@ -137,6 +137,8 @@ export interface Vocabulary {
     /** Each with its outline around the origin, where a line from the left comes to it. */
     marks: { name: string; title: string; picture: string }[];
     brushes: { name: string; title: string }[];
+    /** Into what a picture can be cut, and what its rows and columns are called there. */
+    patchForms: { name: string; title: string; rows: string; columns: string }[];
     blends: string[];
     formats: FormatChoice[];
     properties: Record<LayerKind, PropertyDefinition[]>;

@@ -1077,7 +1077,7 @@ export type Cascade =
     | {
           id: string;
           as: 'arrive' | 'leave' | 'accent';
-          units: 'letters' | 'words' | 'lines' | 'layers' | 'repeats';
+          units: 'letters' | 'words' | 'lines' | 'layers' | 'repeats' | 'patches';
           /**
            * frames from the beginning of its first unit to the end of its last
            */
@@ -1090,7 +1090,17 @@ export type Cascade =
            * whether a space between letters takes a turn
            */
           spaces?: boolean;
-          order?: 'forward' | 'backward' | 'middle' | 'edges' | 'place' | 'random';
+          order?:
+              | 'forward'
+              | 'backward'
+              | 'middle'
+              | 'edges'
+              | 'place'
+              | 'columns'
+              | 'diagonal'
+              | 'spiral'
+              | 'point'
+              | 'random';
           seed?: number;
           /**
            * frames after the in point that it begins, or before the last frame that it ends
@@ -1103,6 +1113,10 @@ export type Cascade =
           easing?: Easing;
           spread?: Easing;
           /**
+           * for so much of each unit's time it stays as it was thrown before it settles, in per cent
+           */
+          settles?: number;
+          /**
            * whether a caret stands behind the last that has come
            */
           caret?: boolean;
@@ -1112,16 +1126,21 @@ export type Cascade =
           shuffles?: boolean;
           on?: boolean;
           position?: AnimatedPoint;
+          z?: AnimatedNumber;
           scale?: AnimatedPoint;
           turn?: AnimatedAngle;
+          tiltX?: AnimatedAngle;
+          tiltY?: AnimatedAngle;
           opacity?: AnimatedNumber;
           blur?: AnimatedNumber;
           gather?: AnimatedNumber;
           tint?: AnimatedColour;
           weight?: AnimatedNumber;
           pivot?: AnimatedPoint;
+          origin?: AnimatedPoint;
           scatter?: AnimatedPoint;
           scatterTurn?: AnimatedAngle;
+          scatterTilt?: AnimatedAngle;
           scatterScale?: AnimatedNumber;
       }
     | {
@@ -1533,8 +1552,10 @@ export interface ProjectFile {
          * @maxItems 10
          */
         parts: [
-            'placement' | 'animation' | 'life' | 'cascades' | 'effects' | 'masks' | 'paint' | 'type',
-            ...('placement' | 'animation' | 'life' | 'cascades' | 'effects' | 'masks' | 'paint' | 'type')[]
+            'placement' | 'animation' | 'life' | 'cascades' | 'patchwork' | 'effects' | 'masks' | 'paint' | 'type',
+            ...(
+                'placement' | 'animation' | 'life' | 'cascades' | 'patchwork' | 'effects' | 'masks' | 'paint' | 'type'
+            )[]
         ];
     }[];
 }
@@ -2052,6 +2073,13 @@ export interface BundleLayer {
      */
     masks?: Mask[];
     /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
+    patchwork?: Patchwork;
+    /**
      * the id of the one that is placed
      */
     composition: string;
@@ -2095,6 +2123,35 @@ export interface BundleLayer {
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
     level?: AnimatedNumber;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "Patchwork".
+ */
+export interface Patchwork {
+    form?: 'grid' | 'hexagons' | 'shards' | 'rings';
+    /**
+     * rings from the middle outwards, where it is cut into those
+     */
+    rows?: number;
+    /**
+     * sectors of each ring, where it is cut into those
+     */
+    columns?: number;
+    /**
+     * that shards are thrown from
+     */
+    seed?: number;
+    on?: boolean;
+    id?: 'p1';
+    gap?: AnimatedNumber;
+    rounding?: AnimatedNumber;
+    edge?: AnimatedNumber;
+    edgeColour?: AnimatedColour;
+    shadow?: AnimatedColour;
+    distance?: AnimatedNumber;
+    angle?: AnimatedAngle;
+    softness?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2164,6 +2221,13 @@ export interface FootageLayer {
      * @maxItems 50
      */
     masks?: Mask[];
+    /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
+    patchwork?: Patchwork;
     media: string;
     /**
      * the frame of the clip at the layer's in point; a fraction where it begins within a frame
@@ -2265,6 +2329,7 @@ export interface GroupLayer {
      * @maxItems 16
      */
     cascades?: Cascade[];
+    patchwork?: Patchwork;
     /**
      * whether what blends in it blends with nothing beneath it
      */
@@ -2367,6 +2432,7 @@ export interface ShapeLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
+    patchwork?: Patchwork;
     form:
         'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
     /**
@@ -2624,6 +2690,7 @@ export interface TextLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
+    patchwork?: Patchwork;
     text: string;
     font?: string;
     /**
@@ -2826,6 +2893,12 @@ export interface WindowLayer {
      * @maxItems 10
      */
     gradients?: Gradient[];
+    /**
+     * animations that are spread over what it consists of
+     *
+     * @maxItems 16
+     */
+    cascades?: Cascade[];
     brush?: Brush;
     /**
      * more of them, the first outermost
@@ -2833,6 +2906,7 @@ export interface WindowLayer {
      * @maxItems 8
      */
     outlines?: Outline[];
+    patchwork?: Patchwork;
     form:
         'rectangle' | 'ellipse' | 'polygon' | 'star' | 'arc' | 'ring' | 'line' | 'arrow' | 'speech' | 'heart' | 'path';
     /**
@@ -3898,6 +3972,13 @@ export interface EditArguments {
          * @maxItems 8
          */
         outlines: object[];
+    };
+    'set-patchwork': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        patchwork?: unknown | null;
     };
     'set-pin': {
         pin: string;

@@ -33,6 +33,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         caps: [],
         marks: [],
         brushes: [],
+        patchForms: [],
     });
 
     async function load(): Promise<void> {

@@ -19,7 +19,7 @@ const inspection = computed(() => composition.glimpse?.inspections.find((one) =>
 /** Named without what they belong to, which stands above them. */
 const settings = (one: Attached): { definition: PropertyDefinition; title: string }[] =>
     (inspection.value?.attached ?? [])
-        .filter((definition) => definition.name.startsWith(`${one.id}.`))
+        .filter(({ name }) => name.startsWith(`${one.id}.`) && !inspection.value?.idle.includes(name))
         .map((definition) => ({ definition, title: definition.title.split(' · ')[0]! }));
 
 /** Points that there are many of are dragged in the picture rather than typed. */

@@ -19,6 +19,7 @@ const SINGLE: Record<string, string> = {
     lines: 'line',
     layers: 'layer',
     repeats: 'one',
+    patches: 'patch',
 };
 
 const GOES: Record<string, string> = { arrive: 'comes from', leave: 'goes to', accent: 'goes to, and back' };
@@ -27,7 +28,10 @@ const composition = useComposition();
 const vocabulary = useVocabulary();
 const trying = useTrying();
 
-const units = computed(() => vocabulary.words.units[props.layer.kind] ?? []);
+const units = computed(() => [
+    ...('patchwork' in props.layer && props.layer.patchwork ? ['patches'] : []),
+    ...(vocabulary.words.units[props.layer.kind] ?? []),
+]);
 const found = computed(() =>
     composition.glimpse?.inspections
         .find((one) => one.layer === props.layer.id)
@@ -39,7 +43,9 @@ const whole = (value: number | string): number | string => (isNumber(value) ? Ma
 const isThrown = computed(
     () =>
         props.cascade.order === 'random' ||
-        ['scatter', 'scatterTurn', 'scatterScale'].some((name) => [props.cascade[name]].flat().some((value) => value)),
+        ['scatter', 'scatterTurn', 'scatterScale', 'scatterTilt'].some((name) =>
+            [props.cascade[name]].flat().some((value) => value),
+        ),
 );
 const counts = computed(() => {
     const all = found.value?.units ?? 0;
@@ -141,6 +147,21 @@ function pace(each: number | string): void {
             />
             <span class="count">{{ counts }}</span>
         </div>
+        <template v-if="isThrown && cascade.as !== 'accent'">
+            <span class="name" title="What is thrown (±) stays so for this share of each one’s time"
+                >Settles after</span
+            >
+            <ValueField
+                :value="number('settles', 0)"
+                label=""
+                name="Settles after"
+                unit="%"
+                :least="0"
+                :most="99"
+                data-cascade-settles
+                @set="change({ settles: $event })"
+            />
+        </template>
         <span class="name">{{ cascade.as === 'leave' ? 'Ends before' : 'Begins after' }}</span>
         <ValueField
             :value="number('at', 0)"

@@ -27,6 +27,7 @@ import { useFaces } from './faces';
 import OutlineFields from './OutlineFields.vue';
 import PaintField from './PaintField.vue';
 import PaceFields from './PaceFields.vue';
+import PatchworkFields from './PatchworkFields.vue';
 import PropertyRow from './PropertyRow.vue';
 import RepeatFields from './RepeatFields.vue';
 import { isApart, sectionsOf } from './properties';
@@ -272,6 +273,12 @@ useOpened(dyesOpen, () => dyes.value?.handleClose());
     </SheetSection>
     <SheetSection v-if="!finding.isOn && hasOutline" name="outlines" :used="has('outlines')"
         ><OutlineFields :key="layer.id" :layer="layer"
+    /></SheetSection>
+    <SheetSection
+        v-if="!finding.isOn && vocabulary.can(layer, 'cut')"
+        name="patchwork"
+        :used="'patchwork' in layer && !!layer.patchwork"
+        ><PatchworkFields :key="layer.id" :layer="layer"
     /></SheetSection>
     <SheetSection v-if="!finding.isOn && hasUnits" name="cascades" :used="has('cascades')"
         ><CascadeFields :key="layer.id" :layer="layer"

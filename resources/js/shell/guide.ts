@@ -27,6 +27,7 @@ const ABOUT: Record<string, string> = {
     combine: 'shapes-and-strokes',
     type: 'words-and-cascades',
     plate: 'words-and-cascades',
+    patchwork: 'words-and-cascades',
     cascades: 'words-and-cascades',
     framing: 'windows-masks-effects',
     'split-screen': 'windows-masks-effects',

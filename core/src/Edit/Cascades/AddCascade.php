@@ -46,9 +46,9 @@ final readonly class AddCascade implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $possible = $layer->kind->units();
+            $possible = $layer->units();
             if ($possible === []) {
-                throw new Refusal("“{$layer->name}” has no units to be spread over; words, groups and repeated shapes have");
+                throw new Refusal("“{$layer->name}” has no units to be spread over; words, groups, repeated shapes and what is cut into patches have");
             }
             $kept = $this->added ? $layer->attached->cascades : $this->others($layer);
             $id = FreeId::of('c', $layer->attached->cascades);

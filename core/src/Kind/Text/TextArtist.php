@@ -111,17 +111,18 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
                     continue;
                 }
             }
+            $seen = fn (Operation $one): Operation => self::changed($one, $part->change, $moved, $space);
             if ($outline !== null && $lines !== null) {
                 $drawn = $lines->draw(
                     $part->atom->outline, $placed, fn (Affine $inner) => self::within($outline, $own->after($inner), $part->change),
                 );
-                array_push($strokes, ...array_map(fn (Operation $one): Operation => self::changed($one, $part->change, $moved, $space), $drawn));
+                array_push($strokes, ...array_map($seen, $drawn));
             }
             $coats?->add(
                 $part->atom->outline,
                 $own,
                 $moved,
-                $part->change === null && $isFlat ? null : fn (Operation $one): Operation => self::changed($one, $part->change, $moved, $space),
+                $part->change === null && $isFlat ? null : $seen,
             );
             if ($part->change === null && $part->atom->layers === [] && $isFlat) {
                 $one = $this->filled($part->atom, $placed, $part->atom->colour ?? $fill);
@@ -147,7 +148,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             // What a picture is painted of fades as one.
             $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
             foreach ($isOne ? [new Group($painted)] : $painted as $one) {
-                $fills[] = self::changed($one, $part->change, $moved, $space);
+                $fills[] = $seen($one);
             }
         }
         $whole = new UnitsInSpace($composition, $moment, $matrix);

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Evaluate;
+
+use Closure;
+use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\UnitChange;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Blur;
+use Ricamo\Core\Display\Filter\ColourMatrix;
+use Ricamo\Core\Display\Filter\Moved;
+use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Image;
+use Ricamo\Core\Display\Join;
+use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Pen;
+use Ricamo\Core\Display\Stroke;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Effect\Shadow\Silhouette;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Kind\LayerCascades;
+use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\UnitsInSpace;
+use Ricamo\Core\Patch\Cutting;
+use Ricamo\Core\Patch\Patch;
+use Ricamo\Core\Patch\PlacedPatchwork;
+
+/**
+ * What a layer shows that is cut into patches. Those that rest are cut out together, so that where they touch no border is seen; each of
+ * the others is the same picture, cut out by itself and led to where its cascades have it.
+ */
+final readonly class PatchDrawing
+{
+    /** The most operations that a picture comes to in all of its patches; one that comes to more is not cut. */
+    private const MOST = 40_000;
+
+    /** What is smoothed at the edge of a patch, in drawn pixels. */
+    private const EDGE = 2.0;
+
+    /** @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space */
+    public function __construct(private Closure $box)
+    {
+    }
+
+    public static function cuts(Layer $layer): bool
+    {
+        return $layer->attached->patchwork?->on === true;
+    }
+
+    /** How many units of a cascade there are in a layer. */
+    public function units(Layer $layer, Composition $composition, PlacedCascade $cascade): int
+    {
+        return (int) ceil(count($this->patches($layer, $composition, $layer->span->in)) / $cascade->every);
+    }
+
+    /** How high a patch is, on average. */
+    public function height(Layer $layer, Composition $composition): float
+    {
+        $heights = array_map(
+            fn (Patch $patch): float => $patch->box->height(), $this->patches($layer, $composition, $layer->span->in),
+        );
+
+        return $heights === [] ? 0.0 : array_sum($heights) / count($heights);
+    }
+
+    /**
+     * Two corners of each patch, wherever it is at a moment.
+     *
+     * @return array<string, Point> in the layer's own space; none where all of them rest
+     */
+    public function marks(Layer $layer, Composition $composition, int|float $at): array
+    {
+        $patches = $this->patches($layer, $composition, $at);
+        $marks = [];
+        foreach (self::changes($layer, $patches, $at) as $index => $change) {
+            [$left, , $right] = $patches[$index]->box->corners();
+            foreach ([$left, $right] as $number => $corner) {
+                $marks["$index $number"] = $change === null ? $corner : $change->about($corner);
+            }
+        }
+
+        return $marks;
+    }
+
+    /**
+     * @param  list<Operation>  $operations  what the layer shows, with its masks and effects, flat
+     * @param  Affine  $matrix  from the layer's own space to the pixels that are drawn
+     * @return list<Operation>
+     */
+    public function cut(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $patches = $this->patches($layer, $composition, $moment->at, self::reach($operations, $matrix));
+        $space = new UnitsInSpace($composition, $moment, $matrix);
+        $changes = self::changes($layer, $patches, $moment->at);
+        if (count($patches) * count($operations) > self::MOST) {
+            return $space->seen($operations, null);
+        }
+        $look = self::look($layer, $moment->at);
+        $resting = array_values(array_filter(
+            $patches, fn (int $index): bool => ($changes[$index] ?? null) === null, ARRAY_FILTER_USE_KEY,
+        ));
+        if (count($resting) === count($patches) && $look->isBare()) {
+            return $space->seen($operations, null);
+        }
+        $isSolid = count($operations) === 1 && $operations[0] instanceof Image && ! $operations[0]->alpha;
+        $pieces = $resting === [] ? [] : [
+            [Path::joined(array_map(fn (Patch $patch): Path => $patch->path, $resting)), new UnitChange, 0.0],
+        ];
+        foreach ($changes as $index => $change) {
+            if ($change !== null && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12) {
+                $middle = $change->matrix->apply($patches[$index]->box->centre());
+                $pieces[] = [$patches[$index]->path, $change, $change->depth?->place($middle)[2] ?? 0.0];
+            }
+        }
+        // What is nearer covers what is farther away; of those that are equally far, the later one the earlier. Sorting keeps that order.
+        usort($pieces, fn (array $one, array $other): int => $other[2] <=> $one[2]);
+        $seen = [];
+        foreach ($pieces as [$path, $change]) {
+            $placed = Space::flat($change->matrix);
+            $depth = match (true) {
+                $change->depth !== null => $change->depth->after($placed),
+                $change->matrix->isIdentity() => null,
+                default => $placed,
+            };
+            array_push($seen, ...self::piece($operations, $path, $change, $depth, $look, $isSolid, $space, $matrix));
+        }
+
+        return $seen;
+    }
+
+    /**
+     * @param  list<Operation>  $picture
+     * @return list<Operation>
+     */
+    private static function piece(
+        array $picture, Path $path, UnitChange $change, ?Space $depth, PatchLook $look, bool $isSolid, UnitsInSpace $space, Affine $matrix,
+    ): array {
+        $outline = Outline::of($path);
+        $clip = Outline::of($path->transformed($matrix));
+        if ($clip->bounds === null) {
+            return [];
+        }
+        $shown = self::touched($picture, $clip->bounds);
+        if ($look->edge > 0 && $shown !== []) {
+            $shown[] = new Stroke($outline, $matrix, $look->edgeColour, new Pen(2 * $look->edge, Join::Miter));
+        }
+        if ($shown === []) {
+            return [];
+        }
+        $shown = $change->tint === null ? $shown : [new Group($shown, filters: [self::tinted($change->tint)])];
+        $scale = sqrt(abs($matrix->determinant()));
+        $cut = [new Group($shown, clip: $clip)];
+        $part = $clip->bounds->grown(self::EDGE);
+        $shadow = $look->shadow->isVisible()
+            ? self::shadow($isSolid ? [new Fill($outline, $matrix, new Colour(0, 0, 0))] : $cut, $look, $depth, $space, $scale, $part)
+            : [];
+
+        $seen = $space->seen($cut, $depth, $part);
+
+        return [...Group::fade($shadow, $change->opacity), ...($seen === [] ? [] : LayerCascades::seen($seen, $change, $scale))];
+    }
+
+    /**
+     * @param  list<Operation>  $of
+     * @return list<Operation>
+     */
+    private static function shadow(array $of, PatchLook $look, ?Space $depth, UnitsInSpace $space, float $scale, Box $part): array
+    {
+        $seen = $space->seen($of, $depth, $part);
+
+        return $seen === [] ? [] : [new Group($seen, filters: [
+            Silhouette::in($look->shadow), new Blur($look->softness * $scale), Moved::by($look->away->times($scale)),
+        ])];
+    }
+
+    /** Every colour mixed with another, as strongly as that is opaque. */
+    private static function tinted(Colour $tint): ColourMatrix
+    {
+        $by = $tint->alpha / 255;
+        $left = 1 - $by;
+
+        return ColourMatrix::ofColours([
+            [$left, 0, 0, $by * $tint->red / 255], [0, $left, 0, $by * $tint->green / 255], [0, 0, $left, $by * $tint->blue / 255],
+        ]);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<Operation> those of which something may be seen there
+     */
+    private static function touched(array $operations, Box $within): array
+    {
+        return count($operations) === 1 ? $operations : array_values(array_filter(
+            $operations, fn (Operation $one): bool => $one->extent()?->intersection($within) !== null,
+        ));
+    }
+
+    /**
+     * What a picture reaches over in the layer's own space; null where nothing is drawn.
+     *
+     * @param  list<Operation>  $operations
+     */
+    private static function reach(array $operations, Affine $matrix): ?Box
+    {
+        $extent = DisplayList::extentOf($operations);
+
+        return $extent === null || ! $matrix->isUsable() || $matrix->isFlat() ? null : $matrix->inverse()->bounds($extent);
+    }
+
+    /**
+     * @param  ?Box  $reach  what the picture reaches over
+     * @return list<Patch>
+     */
+    private function patches(Layer $layer, Composition $composition, int|float $at, ?Box $reach = null): array
+    {
+        $patchwork = $layer->attached->patchwork;
+        if ($patchwork === null) {
+            return [];
+        }
+        [$gap, $rounding] = array_map(
+            fn (string $name): float => max(0.0, $layer->number(PlacedPatchwork::ID.".$name", $at)), ['gap', 'rounding'],
+        );
+        $box = ($this->box)($layer, $composition, $at);
+        // Patches with rounded corners are as large as the picture; others take along what is seen of it beyond its box.
+        $whole = $reach === null || $rounding > 0 ? $box : $box->union($reach);
+
+        return (new Cutting(
+            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $whole, $gap, $rounding,
+        ))->patches();
+    }
+
+    private static function look(Layer $layer, int|float $at): PatchLook
+    {
+        $number = fn (string $name): float => $layer->number(PlacedPatchwork::ID.".$name", $at);
+        $colour = fn (string $name): Colour => $layer->colour(PlacedPatchwork::ID.".$name", $at);
+        $away = deg2rad($number('angle'));
+
+        return new PatchLook(
+            $number('gap'), $number('rounding'), $number('edge'), $colour('edgeColour'), $colour('shadow'),
+            new Point($number('distance') * cos($away), $number('distance') * sin($away)), $number('softness'),
+        );
+    }
+
+    /**
+     * @param  list<Patch>  $patches
+     * @return list<?UnitChange> what cascades make of each; none where all of them rest
+     */
+    private static function changes(Layer $layer, array $patches, int|float $at): array
+    {
+        return LayerCascades::changes($layer, array_map(fn (Patch $patch): Box => $patch->box, $patches), $at, true);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Patch;
+
+/** Into what a picture is cut. */
+enum PatchForm: string
+{
+    /** Rows and columns of equal patches. */
+    case Grid = 'grid';
+
+    case Hexagons = 'hexagons';
+
+    /** Pieces like those of a broken pane, thrown from a seed. */
+    case Shards = 'shards';
+
+    /** Rings around the middle, in sectors. */
+    case Rings = 'rings';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Grid => 'Rows and columns',
+            self::Hexagons => 'Hexagons',
+            self::Shards => 'Shards',
+            self::Rings => 'Rings and sectors',
+        };
+    }
+
+    /** @return array{string, string} what its rows and its columns are called */
+    public function counts(): array
+    {
+        return $this === self::Rings ? ['Rings', 'Sectors'] : ['Rows', 'Columns'];
+    }
+}
