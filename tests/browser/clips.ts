@@ -42,6 +42,7 @@ export default function globalSetup(): void {
     make('portrait.mp4', FLASH('540x960', '25', 3), [...H264, '-c:a', 'aac']);
     make('ntsc.mp4', FLASH('1280x720', '30000/1001', 4), [...H264, '-c:a', 'aac', '-shortest']);
     make('silent.mp4', lavfi('testsrc2=s=1280x720:r=25:d=2'), H264);
+    make('pattern.png', lavfi('testsrc2=s=1920x1080:r=25:d=1'), ['-frames:v', '1']);
     make('odd.mp4', lavfi('testsrc2=s=640x360:r=25:d=2'), [
         '-vf',
         'crop=639:357:exact=1,format=yuv444p',

@@ -76,7 +76,9 @@ final class VocabularyController
                 array_keys(Effects::bySubject()), Effects::bySubject(),
             )),
             'cascades' => array_values(array_map(
-                fn (ReadyCascade $one): array => ['name' => $one->name, 'title' => $one->title, 'as' => $one->role->value],
+                fn (ReadyCascade $one): array => [
+                    'name' => $one->name, 'title' => $one->title, 'as' => $one->role->value, 'forWords' => $one->isForWords(),
+                ],
                 Cascades::all(),
             )),
             'abilities' => array_map(fn (LayerKind $kind): array => array_column($kind->abilities(), 'value'), LayerKinds::all()),

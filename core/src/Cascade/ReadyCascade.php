@@ -44,6 +44,12 @@ final readonly class ReadyCascade
         ];
     }
 
+    /** Whether it is made for words: spread over words or lines, or for what letters alone can do. */
+    public function isForWords(): bool
+    {
+        return array_intersect_key($this->fields, ['units' => 0, 'spaces' => 0, 'caret' => 0, 'shuffles' => 0]) !== [];
+    }
+
     /** How much of a unit's time the next one shares, 0 to 1. */
     public function overlap(): float
     {

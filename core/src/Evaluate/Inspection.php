@@ -19,6 +19,7 @@ use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\Shape\Faint;
 use Ricamo\Core\Kind\SpreadsOver;
+use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Text\Reading;
@@ -65,7 +66,20 @@ final class Inspection
             $layer->attached->cascades, fn (PlacedCascade $one): bool => $one->order !== Order::Point && $one->mirrors === null,
         );
 
-        return array_map(fn (PlacedCascade $one): string => "$one->id.origin", array_values($cascades));
+        return [...array_map(fn (PlacedCascade $one): string => "$one->id.origin", array_values($cascades)), ...self::idleOfPatches($layer)];
+    }
+
+    /** @return list<string> what says how an edge or a shadow looks where there is none on any frame */
+    private static function idleOfPatches(Layer $layer): array
+    {
+        $is = fn (string $name, mixed $value): bool => $layer->attached->patchwork !== null
+            && $layer->rests([PlacedPatchwork::ID.".$name"])
+            && $layer->properties[PlacedPatchwork::ID.".$name"]->type->write($layer->value(PlacedPatchwork::ID.".$name", 0)) === $value;
+        $idle = [
+            ...($is('edge', 0.0) ? ['edgeColour'] : []), ...($is('shadow', '#00000000') ? ['distance', 'angle', 'softness'] : []),
+        ];
+
+        return array_map(fn (string $name): string => PlacedPatchwork::ID.".$name", $idle);
     }
 
     /** @return list<Units> what cascades can be spread over in it on a frame */

@@ -47,6 +47,9 @@ final readonly class PatchDrawing
     /** What is smoothed at the edge of a patch, in drawn pixels. */
     private const EDGE = 2.0;
 
+    /** So far beyond the picture, in drawn pixels, the outer patches are cut, so that its own edge is seen there as when it is whole. */
+    private const BEYOND = 6.0;
+
     /** @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space */
     public function __construct(private Closure $box)
     {
@@ -99,20 +102,23 @@ final readonly class PatchDrawing
      */
     public function cut(array $operations, Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        $patches = $this->patches($layer, $composition, $moment->at, self::reach($operations, $matrix));
+        $look = self::look($layer, $moment->at);
+        $exact = $this->patches($layer, $composition, $moment->at);
+        $patches = $look->isPlain() ? $this->patches($layer, $composition, $moment->at, self::reach($operations, $matrix)) : $exact;
         $space = new UnitsInSpace($composition, $moment, $matrix);
         $changes = self::changes($layer, $patches, $moment->at);
         if (count($patches) * count($operations) > self::MOST) {
             return $space->seen($operations, null);
         }
-        $look = self::look($layer, $moment->at);
+        $isSolid = count($operations) === 1 && $operations[0] instanceof Image && ! $operations[0]->alpha;
+        // A picture that stands upright is filled into the outline itself.
+        $isFilled = $isSolid && $space->isFlat(null) && abs($matrix->b) < 1e-9 && abs($matrix->c) < 1e-9;
         $resting = array_values(array_filter(
-            $patches, fn (int $index): bool => ($changes[$index] ?? null) === null, ARRAY_FILTER_USE_KEY,
+            $isFilled ? $exact : $patches, fn (int $index): bool => ($changes[$index] ?? null) === null, ARRAY_FILTER_USE_KEY,
         ));
         if (count($resting) === count($patches) && $look->isBare()) {
             return $space->seen($operations, null);
         }
-        $isSolid = count($operations) === 1 && $operations[0] instanceof Image && ! $operations[0]->alpha;
         $pieces = $resting === [] ? [] : [
             [Path::joined(array_map(fn (Patch $patch): Path => $patch->path, $resting)), new UnitChange, 0.0],
         ];
@@ -214,11 +220,13 @@ final readonly class PatchDrawing
     {
         $extent = DisplayList::extentOf($operations);
 
-        return $extent === null || ! $matrix->isUsable() || $matrix->isFlat() ? null : $matrix->inverse()->bounds($extent);
+        return $extent === null || ! $matrix->isUsable() || $matrix->isFlat()
+            ? null
+            : $matrix->inverse()->bounds($extent->grown(self::BEYOND));
     }
 
     /**
-     * @param  ?Box  $reach  what the picture reaches over
+     * @param  ?Box  $reach  what the picture reaches over, which the outer patches take along
      * @return list<Patch>
      */
     private function patches(Layer $layer, Composition $composition, int|float $at, ?Box $reach = null): array
@@ -231,11 +239,9 @@ final readonly class PatchDrawing
             fn (string $name): float => max(0.0, $layer->number(PlacedPatchwork::ID.".$name", $at)), ['gap', 'rounding'],
         );
         $box = ($this->box)($layer, $composition, $at);
-        // Patches with rounded corners are as large as the picture; others take along what is seen of it beyond its box.
-        $whole = $reach === null || $rounding > 0 ? $box : $box->union($reach);
 
         return (new Cutting(
-            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $whole, $gap, $rounding,
+            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $reach?->union($box) ?? $box, $gap, $rounding,
         ))->patches();
     }
 

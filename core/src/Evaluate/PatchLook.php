@@ -25,6 +25,12 @@ final readonly class PatchLook
     ) {
     }
 
+    /** Whether patches have sharp corners and nothing along their edges, so that the outer ones may reach beyond the picture. */
+    public function isPlain(): bool
+    {
+        return $this->rounding <= 0 && $this->edge <= 0;
+    }
+
     /** Whether patches that rest together are the picture itself. */
     public function isBare(): bool
     {

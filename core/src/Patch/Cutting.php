@@ -64,8 +64,10 @@ final readonly class Cutting
         foreach ($polygons as $polygon) {
             if ($polygon !== [] && abs(self::area($polygon)) >= self::LEAST) {
                 $path = Path::polygon($polygon);
+                $around = Box::around($polygon);
                 $patches[] = new Patch(
-                    $this->rounding > 0 ? Rounding::of(Contours::of($path), $this->rounding)->path() : $path, Box::around($polygon),
+                    $this->rounding > 0 ? Rounding::of(Contours::of($path), $this->rounding)->path() : $path,
+                    $around->intersection($this->box) ?? $around,
                 );
             }
         }

@@ -21,10 +21,10 @@ enum PatchForm: string
     public function title(): string
     {
         return match ($this) {
-            self::Grid => 'Rows and columns',
+            self::Grid => 'Grid',
             self::Hexagons => 'Hexagons',
             self::Shards => 'Shards',
-            self::Rings => 'Rings and sectors',
+            self::Rings => 'Rings',
         };
     }
 

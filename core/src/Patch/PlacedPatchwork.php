@@ -104,11 +104,11 @@ final readonly class PlacedPatchwork implements Attached
             Setting::pixels('gap', 'Gap', 0, 5000),
             Setting::pixels('rounding', 'Rounding', 0, 5000),
             Setting::pixels('edge', 'Edge', 0, 500),
-            Setting::colour('edgeColour', 'Colour of the edge', '#ffffff80'),
+            Setting::colour('edgeColour', 'Edge colour', '#ffffff80'),
             Setting::colour('shadow', 'Shadow', '#00000000'),
-            Setting::pixels('distance', 'Shadow away', 12, 5000),
-            Setting::angle('angle', 'Shadow towards', 45),
-            new PropertyDefinition('softness', new NumberType, 12.0, 0, 500, 'Shadow softness', unit: 'px', isFactor: true),
+            Setting::pixels('distance', 'Falls by', 12, 5000),
+            Setting::angle('angle', 'Towards', 45),
+            new PropertyDefinition('softness', new NumberType, 12.0, 0, 500, 'Softness', unit: 'px', isFactor: true),
         ];
     }
 

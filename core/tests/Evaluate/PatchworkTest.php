@@ -106,7 +106,9 @@ final class PatchworkTest extends TestCase
             // Tilted about the middle of the patch, which has come nearer: the farther one is drawn first.
             $tilt = deg2rad(40 * $away);
             $expected = [];
-            foreach ([[$left, 0], [$left + 960, 0], [$left + 960, 1080], [$left, 1080]] as [$x, $y]) {
+            // The outer edges are cut a little beyond the picture's.
+            [$x1, $x2] = $left === 0 ? [-6, 960] : [960, 1926];
+            foreach ([[$x1, -6], [$x2, -6], [$x2, 1086], [$x1, 1086]] as [$x, $y]) {
                 $up = $y - 540;
                 [$high, $z] = [540 - 300 * $away + $up * cos($tilt), -800 * $away - $up * sin($tilt)];
                 $by = self::DISTANCE / (self::DISTANCE + $z);
@@ -122,11 +124,11 @@ final class PatchworkTest extends TestCase
             fn (Operation $one): float => round(min(array_map(fn (Point $corner): float => $corner->x, self::corners($one)))),
             self::drawn(self::cut(cascade: $cascade), 10),
         );
-        // Half of 400 px away, and three quarters: the second is the farther one where they come from behind.
-        [$first, $second] = [960 - 960 / (1 + 200 / self::DISTANCE), 960.0];
-        self::assertSame([$second, round($first)], $depths(['z' => 400]));
-        [$first, $second] = [960 - 960 / (1 - 200 / self::DISTANCE), 960.0];
-        self::assertSame([round($first), $second], $depths(['z' => -400]));
+        // Half of 400 px away, and three quarters: the second is the farther one where they come from behind. The first reaches beyond the
+        // picture by 6 px.
+        $first = fn (float $z): float => round(960 - 966 / (1 + $z / self::DISTANCE));
+        self::assertSame([960.0, $first(200)], $depths(['z' => 400]));
+        self::assertSame([$first(-200), 960.0], $depths(['z' => -400]));
     }
 
     public function test_those_that_rest_are_cut_out_together_so_that_no_border_is_seen(): void
@@ -238,6 +240,9 @@ final class PatchworkTest extends TestCase
         self::assertSame('patches', Fixture::json($composition, 'clip')['cascades'][0]['units']);
         $units = Fixture::evaluator()->cascades($composition->layer('clip'), $composition);
         self::assertSame(12, $units[0]['units']);
+        $own = Fixture::json($composition, 'clip')['cascades'];
+        $slower = Fixture::edit($composition, 'set-cascades', ['layers' => ['clip'], 'cascades' => [[...$own[0], 'length' => 50]]]);
+        self::assertSame(50, Fixture::json($slower, 'clip')['cascades'][0]['length']);
         // What is not said stays; what is told otherwise changes.
         $composition = Fixture::edit($composition, 'set-patchwork', ['layers' => ['clip'], 'patchwork' => ['columns' => 6]]);
         $patchwork = Fixture::json($composition, 'clip')['patchwork'];

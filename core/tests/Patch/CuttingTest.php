@@ -79,6 +79,9 @@ final class CuttingTest extends TestCase
     {
         $patches = self::patches(PatchForm::Grid, 1, 2, 10, whole: new Box(-970, -560, 961, 540));
         self::assertSame([[-970.0, -560.0, -5.0, 540.0], [5.0, -560.0, 961.0, 540.0]], array_map(
+            fn (Patch $patch): ?array => $patch->path->bounds()?->toJson(), $patches,
+        ));
+        self::assertSame([[-960.0, -540.0, -5.0, 540.0], [5.0, -540.0, 960.0, 540.0]], array_map(
             fn (Patch $patch): array => $patch->box->toJson(), $patches,
         ));
     }

@@ -210,9 +210,6 @@ final class Painter
         $cairo->cairo_push_group($this->canvas);
         $cairo->cairo_set_antialias($this->canvas, Cairo::ANTIALIAS_GOOD);
         $group->filters === [] ? $this->draw($group->operations) : $this->filtered($group);
-        if ($group->clip !== null) {
-            $this->keepWithin($group->clip);
-        }
         if ($group->masks !== []) {
             $this->mask($group->masks);
         }
@@ -233,6 +230,10 @@ final class Painter
             $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
         }
         $cairo->cairo_pop_group_to_source($this->canvas);
+        if ($group->clip !== null) {
+            // As it is laid: a path of several boxes would clear nothing outside of them from the sheet (Cairo 1.16, DEST_IN).
+            $this->keepWithin($group->clip);
+        }
         if ($group->blend === Blend::Normal) {
             $cairo->cairo_paint_with_alpha($this->canvas, $group->opacity);
         } else {
@@ -313,17 +314,13 @@ final class Painter
         $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
     }
 
-    /** Clears what is outside of a path, in composition pixels, from the sheet that is drawn on. */
+    /** From here on nothing is drawn outside of a path, in composition pixels, until what was saved is restored. */
     private function keepWithin(Outline $outline): void
     {
-        $cairo = $this->cairo;
         $this->matrix(new Affine);
         $this->paths->trace($this->canvas, $outline);
-        $cairo->cairo_set_source_rgba($this->canvas, 0, 0, 0, 1);
-        $cairo->cairo_set_fill_rule($this->canvas, Cairo::RULE_WINDING);
-        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_DEST_IN);
-        $cairo->cairo_fill($this->canvas);
-        $cairo->cairo_set_operator($this->canvas, Cairo::OPERATOR_OVER);
+        $this->cairo->cairo_set_fill_rule($this->canvas, Cairo::RULE_WINDING);
+        $this->cairo->cairo_clip($this->canvas);
     }
 
     private function samples(Samples $samples): void

@@ -106,7 +106,8 @@ export interface FormatChoice {
 }
 
 /** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
-export type Ability = 'seen' | 'cut' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+export type Ability =
+    'seen' | 'cut' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
 
 /** How large a file will be: in pixels, one more where it takes even sides only, and about in bytes. */
 export interface FileSize {
@@ -118,7 +119,7 @@ export interface FileSize {
 
 export interface Vocabulary {
     effects: { name: string; title: string; subject: string }[];
-    cascades: { name: string; title: string; as: 'arrive' | 'leave' | 'accent' }[];
+    cascades: { name: string; title: string; as: 'arrive' | 'leave' | 'accent'; forWords: boolean }[];
     /** What layers of each kind can do or be. */
     abilities: Record<LayerKind, Ability[]>;
     /** The parts of the Sheet for layers; those that few layers need are folded until something is in them. */

@@ -29,8 +29,13 @@ const vocabulary = useVocabulary();
 /** At which it was opened: what is played meanwhile asks for nothing else. */
 const frame = playhead.frame;
 
+/** What is made for words is offered where there are some. */
+const hasWords = computed(() => vocabulary.can(props.layer, 'written'));
 const parts = computed(() =>
-    PARTS.map((part) => ({ ...part, cascades: vocabulary.words.cascades.filter((one) => one.as === part.as) })),
+    PARTS.map((part) => ({
+        ...part,
+        cascades: vocabulary.words.cascades.filter((one) => one.as === part.as && (hasWords.value || !one.forWords)),
+    })),
 );
 
 const args = (cascade: string, added: boolean): ArgumentsOf<'add-cascade'> => ({

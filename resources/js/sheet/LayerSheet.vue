@@ -77,6 +77,7 @@ function isUsed(section: string, definitions: PropertyDefinition[]): boolean {
 }
 
 const hasUnits = computed(() => (inspection.value?.units ?? []).length > 0);
+const isCut = computed(() => 'patchwork' in props.layer && !!props.layer.patchwork);
 const hasPaint = computed(() => vocabulary.definition(props.layer.kind, 'fill') !== undefined);
 const hasOutline = computed(() => vocabulary.definition(props.layer.kind, 'outline') !== undefined);
 const clip = computed(() => {
@@ -274,13 +275,10 @@ useOpened(dyesOpen, () => dyes.value?.handleClose());
     <SheetSection v-if="!finding.isOn && hasOutline" name="outlines" :used="has('outlines')"
         ><OutlineFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection
-        v-if="!finding.isOn && vocabulary.can(layer, 'cut')"
-        name="patchwork"
-        :used="'patchwork' in layer && !!layer.patchwork"
+    <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'cut')" name="patchwork" :used="isCut"
         ><PatchworkFields :key="layer.id" :layer="layer"
     /></SheetSection>
-    <SheetSection v-if="!finding.isOn && hasUnits" name="cascades" :used="has('cascades')"
+    <SheetSection v-if="!finding.isOn && hasUnits" name="cascades" :used="has('cascades') || isCut"
         ><CascadeFields :key="layer.id" :layer="layer"
     /></SheetSection>
     <SheetSection v-if="!finding.isOn && vocabulary.can(layer, 'seen')" name="masks" :used="has('masks')"

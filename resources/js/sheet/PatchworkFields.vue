@@ -22,7 +22,7 @@ const patchwork = computed(
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const settings = computed(() =>
     (inspection.value?.attached ?? [])
-        .filter(({ name }) => name.startsWith('p1.'))
+        .filter(({ name }) => name.startsWith('p1.') && !inspection.value?.idle.includes(name))
         .map((definition) => ({ ...definition, title: definition.title.split(' · ')[0]! })),
 );
 const form = computed(

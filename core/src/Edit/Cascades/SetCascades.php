@@ -26,7 +26,7 @@ final readonly class SetCascades implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            [$cascades, $settings] = PlacedCascade::readAll($this->cascades, $layer->kind->name(), $layer->kind->units());
+            [$cascades, $settings] = PlacedCascade::readAll($this->cascades, $layer->kind->name(), $layer->units());
             $composition = $composition->replacing($layer->having(['cascades' => $cascades], $settings));
         }
 
