@@ -11,6 +11,7 @@ use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\FillRule;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
@@ -254,6 +255,12 @@ final class Painter
     /** Draws a group's operations on a sheet of their own, does its filters to it, and draws that at an opacity. */
     private function filtered(Group $group, float $opacity = 1.0): void
     {
+        $filter = count($group->filters) === 1 ? $group->filters[0] : null;
+        if ($filter instanceof Warp && ! $filter->keepsRest) {
+            $this->pulled($group, $filter, $opacity);
+
+            return;
+        }
         $region = SheetRegion::of($group, $this->view, $this->surface->width, $this->surface->height, $this->farthest);
         if ($region === null) {
             return;
@@ -263,6 +270,23 @@ final class Painter
         (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))->paintOver($group->operations);
         [$picture, $lies] = (new Filtering($view))->of($sheet, $group->filters);
         Filtering::source($this->canvas, $picture, Affine::translation($region->left, $region->top)->after($lies));
+        $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
+    }
+
+    /** The same where all of it is pulled into another shape. */
+    private function pulled(Group $group, Warp $warp, float $opacity): void
+    {
+        $regions = SheetRegion::pulled($group, $warp, $this->view, $this->surface->width, $this->surface->height, $this->farthest);
+        if ($regions === null) {
+            return;
+        }
+        [$from, $to] = $regions;
+        $on = fn (Box $region): Affine => Affine::translation(-$region->left, -$region->top)->after($this->view);
+        $sheet = new Surface((int) $from->width(), (int) $from->height());
+        (new self($sheet, $this->pictures, $on($from), $this->paths, $this->farthest))->paintOver($group->operations);
+        $seen = new Surface((int) $to->width(), (int) $to->height());
+        Warping::onto($seen, $sheet, $warp, $on($from), $on($to));
+        Filtering::source($this->canvas, $seen, Affine::translation($to->left, $to->top));
         $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
     }
 

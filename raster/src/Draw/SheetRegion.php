@@ -23,9 +23,7 @@ final class SheetRegion
         $inside = DisplayList::extentOf($group->operations);
         $within = $view->inverse()->bounds(new Box(0, 0, $width, $height));
         $needed = self::needed($group, $within)->intersection($farthest) ?? $within;
-        $box = self::isWarped($group)
-            ? self::around($inside?->intersection($needed), $group->extent()?->intersection($within))
-            : self::around($group->extent(), $inside)?->intersection($needed);
+        $box = self::around($group->extent(), $inside)?->intersection($needed);
         if ($box === null) {
             return null;
         }
@@ -34,6 +32,32 @@ final class SheetRegion
         [$left, $top] = [floor($box->left), floor($box->top)];
 
         return new Box($left, $top, $left + $whole($box->right - $left), $top + $whole($box->bottom - $top));
+    }
+
+    /**
+     * Of a group all of which is pulled into another shape: what it is taken from, and where it is seen, which may be far from each other.
+     *
+     * @return array{Box, Box}|null in whole pixels of the surface; null where nothing is seen
+     */
+    public static function pulled(Group $group, Warp $warp, Affine $view, int $width, int $height, Box $farthest): ?array
+    {
+        $from = DisplayList::extentOf($group->operations)?->intersection($warp->source()->grown(1))?->intersection($farthest);
+        $to = $group->extent()?->intersection($view->inverse()->bounds(new Box(0, 0, $width, $height)));
+        if ($from === null || $to === null) {
+            return null;
+        }
+        // Two sheets that touch are halved alike where both begin with the same pixel of the frame.
+        $step = 2 ** max([0, ...$warp->halvings()]);
+
+        return [self::inSteps($view->bounds($from)->grown(1), $step), self::inSteps($view->bounds($to)->grown(1), 1)];
+    }
+
+    private static function inSteps(Box $box, int $step): Box
+    {
+        return new Box(
+            $step * floor($box->left / $step), $step * floor($box->top / $step),
+            $step * ceil($box->right / $step), $step * ceil($box->bottom / $step),
+        );
     }
 
     /** What is as far beyond the surface as filters reach may come into it. @param  Box  $within  the surface, in composition pixels */
@@ -49,12 +73,6 @@ final class SheetRegion
         }
 
         return $needed;
-    }
-
-    /** Whether it is pulled into another shape: then what it is taken from and where it is seen may be far from each other. */
-    private static function isWarped(Group $group): bool
-    {
-        return count($group->filters) === 1 && $group->filters[0] instanceof Warp;
     }
 
     private static function around(?Box $one, ?Box $other): ?Box

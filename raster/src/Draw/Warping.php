@@ -49,18 +49,31 @@ final class Warping
         if ($warp->keepsRest) {
             Filtering::lay($warped, $sheet, new Affine);
         }
-        $warping = new self($sheet, $warped);
-        $warping->draw($warp, $view);
-        $warping->release();
-        $warped->changed();
+        self::onto($warped, $sheet, $warp, $view, $view);
 
         return $warped;
     }
 
-    private function draw(Warp $warp, Affine $view): void
+    /**
+     * Draws a sheet, as it is pulled, onto another that is clear, or that holds what stays.
+     *
+     * @param  Affine  $from  from composition pixels to the sheet's
+     * @param  Affine  $to  to those of the other
+     */
+    public static function onto(Surface $warped, Surface $sheet, Warp $warp, Affine $from, Affine $to): void
     {
-        $from = array_map($view->apply(...), $warp->from);
-        $to = array_map($view->apply(...), $warp->to);
+        $warping = new self($sheet, $warped);
+        $warping->draw($warp, array_map($from->apply(...), $warp->from), array_map($to->apply(...), $warp->to));
+        $warping->release();
+        $warped->changed();
+    }
+
+    /**
+     * @param  non-empty-list<Point>  $from  the points of the grid, in pixels of the sheet
+     * @param  non-empty-list<Point>  $to  in those of the other
+     */
+    private function draw(Warp $warp, array $from, array $to): void
+    {
         $triangles = [];
         foreach ($warp->halvings() as $cell => $halvings) {
             $first = intdiv($cell, $warp->columns) * ($warp->columns + 1) + $cell % $warp->columns;
@@ -81,7 +94,7 @@ final class Warping
         }
     }
 
-    /** Whether a triangle covers anything of the sheet. */
+    /** Whether a triangle covers anything of what is drawn on. */
     private function isSeen(Point $a, Point $b, Point $c): bool
     {
         $area = ($b->x - $a->x) * ($c->y - $a->y) - ($c->x - $a->x) * ($b->y - $a->y);
@@ -89,7 +102,7 @@ final class Warping
             min($a->x, $b->x, $c->x), max($a->x, $b->x, $c->x), min($a->y, $b->y, $c->y), max($a->y, $b->y, $c->y),
         ];
 
-        return abs($area) > 1e-4 && $right > 0 && $bottom > 0 && $left < $this->sheet->width && $top < $this->sheet->height
+        return abs($area) > 1e-4 && $right > 0 && $bottom > 0 && $left < $this->warped->width && $top < $this->warped->height
             && $left > -self::FARTHEST && $top > -self::FARTHEST && $right < self::FARTHEST && $bottom < self::FARTHEST;
     }
 

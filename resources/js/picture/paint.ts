@@ -15,6 +15,7 @@ import { Beneath } from './beneath';
 import { canvasOf, reachOf, withFilters } from './filters';
 import { CornerPatterns } from './corners';
 import { grainOf } from './grain';
+import { warped, type Warp } from './warping';
 import type { usePaths } from './paths';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -41,6 +42,9 @@ const MASK_MODES = {
 /** A place on a canvas in whole pixels: x, y, width and height. */
 type Reach = [number, number, number, number];
 
+/** Left, top, right and bottom. */
+type Bounds = [number, number, number, number];
+
 /** Gives a clip's frame, or null while it is not there. */
 export type Pictures = (media: string, frame: number) => ImageBitmap | null;
 
@@ -57,7 +61,7 @@ export class Painter {
     /** Of more pictures than this, not all are drawn: while it plays. */
     mostSamples = Infinity;
     /** What filters may draw on, in composition pixels: left, top, right, bottom; of the frame where it is null. */
-    private farthest: [number, number, number, number] | null = null;
+    private farthest: Bounds | null = null;
 
     constructor(
         private readonly paths: ReturnType<typeof usePaths>,
@@ -200,8 +204,12 @@ export class Painter {
 
     private group(context: Context, group: Group, view: View, depth: number): void {
         const { width, height } = context.canvas;
-        const isPlain = !group.filters && !group.masks && group.clip === undefined;
-        const reach = isPlain ? this.reach(group.items, view, width, height) : null;
+        const isPlain = !group.filters && !group.masks;
+        const reach = !isPlain
+            ? null
+            : group.clip === undefined
+              ? this.reach(group.items, view, width, height)
+              : onCanvas(this.paths.bounds(group.clip), view, width, height);
         if (reach) {
             this.smallGroup(context, group, view, depth, reach);
             return;
@@ -219,11 +227,7 @@ export class Painter {
             this.draw(inner, group.items, view, depth + 1);
         }
         if (group.clip !== undefined) {
-            this.place(inner, [1, 0, 0, 1, 0, 0], view);
-            inner.globalCompositeOperation = 'destination-in';
-            inner.fillStyle = '#000';
-            inner.fill(this.paths.path(group.clip));
-            inner.globalCompositeOperation = 'source-over';
+            this.keepWithin(inner, group.clip, view);
         }
         if (group.masks) {
             this.mask(inner, group.masks, view, depth);
@@ -231,14 +235,14 @@ export class Painter {
         this.lay(context, sheet, group, 0, 0, width, height);
     }
 
-    /** The same of what is only opaque in part, on a sheet no larger than it need be: a browser copies the whole of each that is laid on another. */
+    /** The same of what is only opaque in part, or cut out, on a sheet no larger than it need be: a browser copies the whole of each that is laid on another. */
     private smallGroup(context: Context, group: Group, view: View, depth: number, reach: Reach): void {
         const [x, y, width, height] = reach;
         if (width <= 0 || height <= 0) {
             return;
         }
         const [wide, high] = [width, height].map((side) => 2 ** Math.ceil(Math.log2(Math.max(32, side))));
-        const key = `${wide} ${high}`;
+        const key = `${depth} ${wide} ${high}`;
         let sheet = this.small.get(key);
         if (!sheet) {
             sheet = new OffscreenCanvas(wide!, high!);
@@ -247,8 +251,21 @@ export class Painter {
         const inner = sheet.getContext('2d')!;
         clear(inner);
         // By whole pixels, so that every edge falls as it would where it is laid.
-        this.draw(inner, group.items, { ...view, x: view.x - x, y: view.y - y }, depth + 1);
+        const within = { ...view, x: view.x - x, y: view.y - y };
+        this.draw(inner, group.items, within, depth + 1);
+        if (group.clip !== undefined) {
+            this.keepWithin(inner, group.clip, within);
+        }
         this.lay(context, sheet, group, x, y, width, height);
+    }
+
+    /** Clears what is outside of a path. */
+    private keepWithin(context: Context, clip: string, view: View): void {
+        this.place(context, [1, 0, 0, 1, 0, 0], view);
+        context.globalCompositeOperation = 'destination-in';
+        context.fillStyle = '#000';
+        context.fill(this.paths.path(clip));
+        context.globalCompositeOperation = 'source-over';
     }
 
     private lay(
@@ -288,28 +305,24 @@ export class Painter {
                 }
             }
         }
-        // A pixel more on each side, for edges that are evened out.
-        const [fromX, toX] = [left * view.scale + view.x - 1, right * view.scale + view.x + 1];
-        const [fromY, toY] = [top * view.scale + view.y - 1, bottom * view.scale + view.y + 1];
-        const [x, y] = [Math.max(0, Math.floor(fromX)), Math.max(0, Math.floor(fromY))];
-        return [x, y, Math.min(width, Math.ceil(toX)) - x, Math.min(height, Math.ceil(toY)) - y];
+        return onCanvas([left, top, right, bottom], view, width, height);
     }
 
     /** Draws a group's items on a sheet of their own, does its filters to it, and draws that. */
     private filtered(context: Context, group: Group, filters: Filter[], view: View, depth: number): void {
         const { canvas } = context;
         const extent = group.extent!;
+        const [only] = filters;
+        if (filters.length === 1 && only?.filter === 'warp' && !only.rest) {
+            this.pulled(context, group, only, view, depth);
+            return;
+        }
         const reach = filters.reduce(
             (sum, filter) => sum + reachOf(filter, Math.max(canvas.width, canvas.height) / view.scale),
             0,
         );
         // What is as far beyond the canvas as filters reach may come into it; but of sheets within sheets none grows on.
-        const limit = (this.farthest ??= [
-            -view.x / view.scale - FARTHEST,
-            -view.y / view.scale - FARTHEST,
-            (canvas.width - view.x) / view.scale + FARTHEST,
-            (canvas.height - view.y) / view.scale + FARTHEST,
-        ]);
+        const limit = (this.farthest ??= farthestOf(canvas, view));
         const far = reach * view.scale;
         const [left, top, right, bottom] = [
             Math.floor(Math.max(-far, view.x + Math.max(extent[0] - reach, limit[0]) * view.scale)) - 1,
@@ -322,13 +335,54 @@ export class Painter {
         }
         const sheet = canvasOf(right - left, bottom - top);
         const within = { scale: view.scale, x: view.x - left, y: view.y - top };
+        this.within(limit).draw(sheet.getContext('2d')!, group.items, within, depth + 1);
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.drawImage(withFilters(sheet, filters, within), left, top);
+    }
+
+    /**
+     * The same where all of it is pulled into another shape: what it is taken from and where it is seen may be far from each other,
+     * and each is no larger than it need be.
+     */
+    private pulled(context: Context, group: Group, warp: Warp, view: View, depth: number): void {
+        const { width, height } = context.canvas;
+        const limit = (this.farthest ??= farthestOf(context.canvas, view));
+        const step = 2 ** Math.max(0, ...(warp.halvings ?? []));
+        const xs = warp.from.filter((_, index) => index % 2 === 0);
+        const ys = warp.from.filter((_, index) => index % 2 === 1);
+        // Two sheets that touch are halved alike where both begin with the same pixel of the frame.
+        const from = inPixels(
+            [
+                Math.max(Math.min(...xs), limit[0]),
+                Math.max(Math.min(...ys), limit[1]),
+                Math.min(Math.max(...xs), limit[2]),
+                Math.min(Math.max(...ys), limit[3]),
+            ],
+            view,
+            step,
+        );
+        const to = inPixels(group.extent as Bounds, view, 1);
+        const seen: Bounds = [Math.max(0, to[0]), Math.max(0, to[1]), Math.min(width, to[2]), Math.min(height, to[3])];
+        if (from[2] <= from[0] || from[3] <= from[1] || seen[2] <= seen[0] || seen[3] <= seen[1]) {
+            return;
+        }
+        const sheet = canvasOf(from[2] - from[0], from[3] - from[1]);
+        const on = (box: Bounds): View => ({ scale: view.scale, x: view.x - box[0], y: view.y - box[1] });
+        this.within(limit).draw(sheet.getContext('2d')!, group.items, on(from), depth + 1);
+        context.setTransform(1, 0, 0, 1, 0, 0);
+        context.drawImage(
+            warped(sheet, warp, on(from), { ...on(seen), width: seen[2] - seen[0], height: seen[3] - seen[1] }),
+            seen[0],
+            seen[1],
+        );
+    }
+
+    /** One that draws on sheets of this one's, which has sheets of its own: those of another size would be made anew for each group. */
+    private within(limit: Bounds): Painter {
         const painter = new Painter(this.paths, this.pictures);
         painter.farthest = limit;
         painter.mostSamples = this.mostSamples;
-        // Sheets of this one's own: those of the other size would be made anew for each group.
-        painter.draw(sheet.getContext('2d')!, group.items, within, depth + 1);
-        context.setTransform(1, 0, 0, 1, 0, 0);
-        context.drawImage(withFilters(sheet, filters, within), left, top);
+        return painter;
     }
 
     /** Leaves of a sheet what its masks show. */
@@ -417,6 +471,28 @@ export class Painter {
         context.clearRect(0, 0, sheet.width, sheet.height);
         return sheet;
     }
+}
+
+/** What filters may draw on, beyond a canvas too. */
+const farthestOf = ({ width, height }: Context['canvas'], view: View): Bounds => [
+    -view.x / view.scale - FARTHEST,
+    -view.y / view.scale - FARTHEST,
+    (width - view.x) / view.scale + FARTHEST,
+    (height - view.y) / view.scale + FARTHEST,
+];
+
+/** The pixels that a box in composition pixels lies on, and one more on each side, from a multiple of a step to another. */
+function inPixels([left, top, right, bottom]: readonly number[], { scale, x, y }: View, step: number): Bounds {
+    const from = (side: number): number => step * Math.floor((side - 1) / step);
+    const to = (side: number): number => step * Math.ceil((side + 1) / step);
+    return [from(left! * scale + x), from(top! * scale + y), to(right! * scale + x), to(bottom! * scale + y)];
+}
+
+/** The same of a canvas: x, y, width and height. */
+function onCanvas(bounds: readonly number[], view: View, width: number, height: number): Reach {
+    const [left, top, right, bottom] = inPixels(bounds, view, 1);
+    const [x, y] = [Math.max(0, left), Math.max(0, top)];
+    return [x, y, Math.min(width, right) - x, Math.min(height, bottom) - y];
 }
 
 function clear(context: Context): void {

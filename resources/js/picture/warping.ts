@@ -5,6 +5,13 @@ export type Warp = Extract<Filter, { filter: 'warp' }>;
 
 type Spot = [x: number, y: number];
 
+/** The scale and the place of the composition on a canvas. */
+export interface Placing {
+    scale: number;
+    x: number;
+    y: number;
+}
+
 const VERTEX = `#version 300 es
 in vec2 seen;
 in vec2 taken;
@@ -64,24 +71,19 @@ class Warping {
         return this.gl.isContextLost();
     }
 
-    draw(
-        sheet: HTMLCanvasElement,
-        warp: Warp,
-        { scale, x, y }: { scale: number; x: number; y: number },
-    ): HTMLCanvasElement {
+    draw(sheet: HTMLCanvasElement, warp: Warp, from: Placing, to: Placing, [width, height]: Spot): HTMLCanvasElement {
         const { gl, canvas } = this;
-        const { width, height } = sheet;
         if (canvas.width !== width || canvas.height !== height) {
             [canvas.width, canvas.height] = [width, height];
         }
-        const onSheet = (points: readonly number[], index: number): Spot => [
+        const on = ({ scale, x, y }: Placing, points: readonly number[], index: number): Spot => [
             points[2 * index]! * scale + x,
             points[2 * index + 1]! * scale + y,
         ];
         const triangles = trianglesOf(
             warp,
-            (index) => onSheet(warp.to, index),
-            (index) => onSheet(warp.from, index),
+            (index) => on(to, warp.to, index),
+            (index) => on(from, warp.from, index),
         );
         const [across, down] = this.hold(sheet, Math.max(0, ...(warp.halvings ?? [])));
         gl.viewport(0, 0, width, height);
@@ -184,11 +186,15 @@ export function onNoWarping(teller: (reason: string) => void): void {
     tell = teller;
 }
 
-/** @param view the scale and the place of the composition on the sheet */
+/**
+ * @param from where the composition lies on the sheet
+ * @param to where it lies on what is drawn, and how large that is; left out, as on the sheet
+ */
 export function warped(
     sheet: HTMLCanvasElement,
     warp: Warp,
-    view: { scale: number; x: number; y: number },
+    from: Placing,
+    to: Placing & { width: number; height: number } = { ...from, width: sheet.width, height: sheet.height },
 ): HTMLCanvasElement {
     if (isImpossible) {
         return sheet;
@@ -196,7 +202,7 @@ export function warped(
     try {
         // A context can be taken away, as when the machine sleeps.
         warping = warping && !warping.isLost ? warping : new Warping();
-        return warping.draw(sheet, warp, view);
+        return warping.draw(sheet, warp, from, to, [to.width, to.height]);
     } catch (error) {
         isImpossible = true;
         tell((error as Error).message);
