@@ -6,9 +6,11 @@ namespace Ricamo\Core\Display;
 
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Filter\Perspective;
+use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Path\SeenPath;
 
@@ -44,6 +46,54 @@ final class InSpace
         }
 
         return [...$shown, ...self::sheet($sheet, $seen, $part)];
+    }
+
+    /**
+     * Whether all of it stays outlines in perspective, sharp however near they come.
+     *
+     * @param  list<Operation>  $operations
+     */
+    public static function isOutlines(array $operations): bool
+    {
+        foreach ($operations as $operation) {
+            $is = match (true) {
+                $operation instanceof Fill => $operation->paint instanceof Colour,
+                $operation instanceof Group => $operation->filters === [] && $operation->masks === [] && self::isOutlines($operation->operations),
+                default => false,
+            };
+            if (! $is) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * A piece of a picture as its plane is seen in space.
+     *
+     * @param  Path  $path  what is seen of the plane
+     * @param  Box  $part  the part of it that can be seen
+     * @return ?Piece null where it is nowhere
+     */
+    public static function piece(Path $path, Projection $seen, Box $part, float $opacity): ?Piece
+    {
+        $clip = SeenPath::of($path, $seen);
+        $corners = $part->corners();
+        $isBefore = min(array_map($seen->distance(...), $corners)) >= Projection::NEAREST;
+        // By how much it shrinks as a whole: as a grid of one cell.
+        $halvings = $isBefore ? (new Warp(1, self::asGrid($corners), self::asGrid(array_map($seen->apply(...), $corners))))->halvings()[0] ?? 0 : 0;
+
+        return $clip->isEmpty() ? null : new Piece($seen, $part, Outline::of($clip), $halvings, $opacity);
+    }
+
+    /**
+     * @param  array{Point, Point, Point, Point}  $corners  around
+     * @return array{Point, Point, Point, Point} row by row
+     */
+    private static function asGrid(array $corners): array
+    {
+        return [$corners[0], $corners[1], $corners[3], $corners[2]];
     }
 
     /** @return list<Operation> */

@@ -12,6 +12,7 @@ use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -293,6 +294,7 @@ final readonly class LayerDrawing
     {
         return array_sum(array_map(fn (Operation $operation): int => match (true) {
             $operation instanceof Group => 1 + self::count($operation->operations),
+            $operation instanceof Pieces => count($operation->pieces) + self::count($operation->operations),
             $operation instanceof Samples => self::count(array_merge(...$operation->lists)),
             default => 1,
         }, $operations));

@@ -9,25 +9,14 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\DisplayList;
-use Ricamo\Core\Display\Fill;
-use Ricamo\Core\Display\Filter\Blur;
-use Ricamo\Core\Display\Filter\ColourMatrix;
-use Ricamo\Core\Display\Filter\Moved;
-use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
-use Ricamo\Core\Display\Join;
 use Ricamo\Core\Display\Operation;
-use Ricamo\Core\Display\Outline;
-use Ricamo\Core\Display\Pen;
-use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Effect\Shadow\Silhouette;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
-use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\UnitsInSpace;
@@ -43,9 +32,6 @@ final readonly class PatchDrawing
 {
     /** The most operations that a picture comes to in all of its patches; one that comes to more is not cut. */
     private const MOST = 40_000;
-
-    /** What is smoothed at the edge of a patch, in drawn pixels. */
-    private const EDGE = 2.0;
 
     /** So far beyond the picture, in drawn pixels, the outer patches are cut, so that its own edge is seen there as when it is whole. */
     private const BEYOND = 6.0;
@@ -130,85 +116,25 @@ final readonly class PatchDrawing
         }
         // What is nearer covers what is farther away; of those that are equally far, the later one the earlier. Sorting keeps that order.
         usort($pieces, fn (array $one, array $other): int => $other[2] <=> $one[2]);
+        $picture = new PatchPicture($operations, $look, $isSolid, $space, $matrix, array_map(fn (Patch $patch): Path => $patch->path, $exact));
         $seen = [];
+        $pulled = [];
         foreach ($pieces as [$path, $change]) {
-            $placed = Space::flat($change->matrix);
-            $depth = match (true) {
-                $change->depth !== null => $change->depth->after($placed),
-                $change->matrix->isIdentity() => null,
-                default => $placed,
-            };
-            array_push($seen, ...self::piece($operations, $path, $change, $depth, $look, $isSolid, $space, $matrix));
+            $shadow = $picture->shadow($path, $change);
+            $piece = $picture->pulled($path, $change);
+            if ($pulled !== [] && ($shadow !== [] || $piece === null)) {
+                array_push($seen, ...$picture->pieces($pulled));
+                $pulled = [];
+            }
+            array_push($seen, ...$shadow);
+            if ($piece !== null) {
+                $pulled[] = $piece;
+            } else {
+                array_push($seen, ...$picture->drawn($path, $change));
+            }
         }
 
-        return $seen;
-    }
-
-    /**
-     * @param  list<Operation>  $picture
-     * @return list<Operation>
-     */
-    private static function piece(
-        array $picture, Path $path, UnitChange $change, ?Space $depth, PatchLook $look, bool $isSolid, UnitsInSpace $space, Affine $matrix,
-    ): array {
-        $outline = Outline::of($path);
-        $clip = Outline::of($path->transformed($matrix));
-        if ($clip->bounds === null) {
-            return [];
-        }
-        $shown = self::touched($picture, $clip->bounds);
-        if ($look->edge > 0 && $shown !== []) {
-            $shown[] = new Stroke($outline, $matrix, $look->edgeColour, new Pen(2 * $look->edge, Join::Miter));
-        }
-        if ($shown === []) {
-            return [];
-        }
-        $shown = $change->tint === null ? $shown : [new Group($shown, filters: [self::tinted($change->tint)])];
-        $scale = sqrt(abs($matrix->determinant()));
-        $cut = [new Group($shown, clip: $clip)];
-        $part = $clip->bounds->grown(self::EDGE);
-        $shadow = $look->shadow->isVisible()
-            ? self::shadow($isSolid ? [new Fill($outline, $matrix, new Colour(0, 0, 0))] : $cut, $look, $depth, $space, $scale, $part)
-            : [];
-
-        $seen = $space->seen($cut, $depth, $part);
-
-        return [...Group::fade($shadow, $change->opacity), ...($seen === [] ? [] : LayerCascades::seen($seen, $change, $scale))];
-    }
-
-    /**
-     * @param  list<Operation>  $of
-     * @return list<Operation>
-     */
-    private static function shadow(array $of, PatchLook $look, ?Space $depth, UnitsInSpace $space, float $scale, Box $part): array
-    {
-        $seen = $space->seen($of, $depth, $part);
-
-        return $seen === [] ? [] : [new Group($seen, filters: [
-            Silhouette::in($look->shadow), new Blur($look->softness * $scale), Moved::by($look->away->times($scale)),
-        ])];
-    }
-
-    /** Every colour mixed with another, as strongly as that is opaque. */
-    private static function tinted(Colour $tint): ColourMatrix
-    {
-        $by = $tint->alpha / 255;
-        $left = 1 - $by;
-
-        return ColourMatrix::ofColours([
-            [$left, 0, 0, $by * $tint->red / 255], [0, $left, 0, $by * $tint->green / 255], [0, 0, $left, $by * $tint->blue / 255],
-        ]);
-    }
-
-    /**
-     * @param  list<Operation>  $operations
-     * @return list<Operation> those of which something may be seen there
-     */
-    private static function touched(array $operations, Box $within): array
-    {
-        return count($operations) === 1 ? $operations : array_values(array_filter(
-            $operations, fn (Operation $one): bool => $one->extent()?->intersection($within) !== null,
-        ));
+        return [...$seen, ...$picture->pieces($pulled)];
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Geometry;
 
+use Ricamo\Core\Json\Text;
+
 /**
  * How a plane in space is seen: a homography from its coordinates to the pixels that are drawn,
  * (x, y) → ((a·x + b·y + c) / w, (d·x + e·y + f) / w), where w = g·x + h·y + i is how many times farther away than the picture a point is.
@@ -119,6 +121,17 @@ final readonly class Projection
             ($this->a - $seen->x * $this->g) / $w, ($this->d - $seen->y * $this->g) / $w,
             ($this->b - $seen->x * $this->h) / $w, ($this->e - $seen->y * $this->h) / $w,
         );
+    }
+
+    /** As nine numbers, row by row. */
+    public function encode(): string
+    {
+        $numbers = array_map(
+            fn (float $value): string => Text::number($value, 12),
+            [$this->a, $this->b, $this->c, $this->d, $this->e, $this->f, $this->g, $this->h, $this->i],
+        );
+
+        return Text::list($numbers);
     }
 
     /** Whether the plane is seen from its edge, so that nothing of it is seen. */

@@ -13,6 +13,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 
 /**
@@ -56,16 +57,33 @@ final readonly class UnitsInSpace
      */
     public function seen(array $operations, ?Space $depth, ?Box $part = null): array
     {
+        if ($this->isFlat($depth)) {
+            return $operations;
+        }
+        $extent = $part ?? DisplayList::extentOf($operations)?->grown(1);
+        $view = $extent === null ? null : $this->view($depth, $extent);
+
+        return $view === null ? [] : InSpace::seen($operations, ...$view);
+    }
+
+    /**
+     * How a unit's plane is seen that leaves the picture's.
+     *
+     * @param  ?Space  $depth  how it leaves the layer's plane, in the layer's own space
+     * @param  Box  $extent  of what it shows there, as it is drawn
+     * @return array{Projection, Box}|null with the part of it that can be seen; null where none can
+     */
+    public function view(?Space $depth, Box $extent): ?array
+    {
         $beyond = View::placed($depth, $this->matrix, $this->moment->beyond);
         $frame = $this->moment->frameSpace;
-        $extent = $beyond === null ? null : $part ?? DisplayList::extentOf($operations)?->grown(1);
-        if ($beyond === null || $extent === null || $frame->isFlat()) {
-            return $beyond === null ? $operations : [];
+        if ($beyond === null || $frame->isFlat()) {
+            return null;
         }
         $seen = (new View($this->composition, $frame))->of(Space::flat($frame->inverse())->after($beyond));
         $whole = $frame->bounds(new Box(0, 0, $this->composition->width, $this->composition->height));
         $corners = $seen->isEdgeOn() ? [] : $seen->within($extent, $whole->grown($whole->longer() * self::BESIDE));
 
-        return $corners === [] ? [] : InSpace::seen($operations, $seen, Box::around($corners));
+        return $corners === [] ? null : [$seen, Box::around($corners)];
     }
 }

@@ -14,6 +14,8 @@ use Ricamo\Core\Display\Filter\Moved;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Piece;
+use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Evaluate\Inspection;
 use Ricamo\Core\Geometry\Path;
@@ -54,15 +56,25 @@ final class PatchworkTest extends TestCase
         return Fixture::evaluator()->frame($composition, $frame)->operations;
     }
 
-    /** @return list<Point> the corners of what an operation is cut out by */
-    private static function corners(Operation $operation): array
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<list<Point>> the corners of what patches are cut out by, the lowest first
+     */
+    private static function patches(array $operations): array
     {
-        self::assertInstanceOf(Group::class, $operation);
-        self::assertNotNull($operation->clip);
+        $clips = [];
+        foreach ($operations as $operation) {
+            if ($operation instanceof Pieces) {
+                array_push($clips, ...array_map(fn (Piece $piece): string => $piece->clip->data, $operation->pieces));
+            } else {
+                self::assertInstanceOf(Group::class, $operation);
+                $clips[] = (string) $operation->clip?->data;
+            }
+        }
 
-        return array_map(
-            fn (array $pair): Point => new Point(...$pair), array_chunk(Path::parse($operation->clip->data)->coordinates, 2),
-        );
+        return array_map(fn (string $clip): array => array_map(
+            fn (array $pair): Point => new Point(...$pair), array_chunk(Path::parse($clip)->coordinates, 2),
+        ), $clips);
     }
 
     /**
@@ -100,7 +112,7 @@ final class PatchworkTest extends TestCase
     public function test_patches_are_seen_where_a_pinhole_has_them(): void
     {
         // Each takes 20 frames, and the second begins 5 later: on frame 10 half of the way is left of the first, three quarters of the second.
-        $drawn = self::drawn(self::cut(cascade: ['z' => -800, 'tiltX' => 40, 'position' => [0, -300]]), 10);
+        $drawn = self::patches(self::drawn(self::cut(cascade: ['z' => -800, 'tiltX' => 40, 'position' => [0, -300]]), 10));
         self::assertCount(2, $drawn);
         foreach ([[0.75, 960], [0.5, 0]] as $index => [$away, $left]) {
             // Tilted about the middle of the patch, which has come nearer: the farther one is drawn first.
@@ -114,15 +126,15 @@ final class PatchworkTest extends TestCase
                 $by = self::DISTANCE / (self::DISTANCE + $z);
                 $expected[] = [960 + ($x - 960) * $by, 540 + ($high - 540) * $by];
             }
-            self::assertPlaces($expected, self::corners($drawn[1 - $index]));
+            self::assertPlaces($expected, $drawn[1 - $index]);
         }
     }
 
     public function test_what_is_nearer_covers_what_is_farther_away(): void
     {
         $depths = fn (array $cascade): array => array_map(
-            fn (Operation $one): float => round(min(array_map(fn (Point $corner): float => $corner->x, self::corners($one)))),
-            self::drawn(self::cut(cascade: $cascade), 10),
+            fn (array $corners): float => round(min([INF, ...array_map(fn (Point $corner): float => $corner->x, $corners)])),
+            self::patches(self::drawn(self::cut(cascade: $cascade), 10)),
         );
         // Half of 400 px away, and three quarters: the second is the farther one where they come from behind. The first reaches beyond the
         // picture by 6 px.
@@ -149,11 +161,10 @@ final class PatchworkTest extends TestCase
         $turn = function (int $frame): float {
             $composition = self::cut(cascade: ['scatterTurn' => 10, 'settles' => 40, 'seed' => 3]);
             $drawn = array_values(array_filter(
-                self::drawn($composition, $frame), fn (Operation $one): bool => min(array_map(
-                    fn (Point $corner): float => $corner->x, self::corners($one),
-                )) < 900,
+                self::patches(self::drawn($composition, $frame)),
+                fn (array $corners): bool => min([INF, ...array_map(fn (Point $corner): float => $corner->x, $corners)]) < 900,
             ));
-            [$one, $other] = self::corners($drawn[0]);
+            [$one, $other] = $drawn[0];
 
             return rad2deg(atan2($other->y - $one->y, $other->x - $one->x));
         };

@@ -11,8 +11,9 @@ use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
-use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\FillRule;
+use Ricamo\Core\Display\Filter\Perspective;
+use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Join;
@@ -21,6 +22,8 @@ use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pen;
+use Ricamo\Core\Display\Piece;
+use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Geometry\Affine;
@@ -101,6 +104,7 @@ final class Painter
                 $operation instanceof Image => $this->image($operation),
                 $operation instanceof Group => $this->group($operation),
                 $operation instanceof Samples => $this->samples($operation),
+                $operation instanceof Pieces => $this->pieces($operation),
                 default => throw new LogicException($operation::class.' is not an operation this painter knows'),
             };
         }
@@ -276,18 +280,64 @@ final class Painter
     /** The same where all of it is pulled into another shape. */
     private function pulled(Group $group, Warp $warp, float $opacity): void
     {
-        $regions = SheetRegion::pulled($group, $warp, $this->view, $this->surface->width, $this->surface->height, $this->farthest);
-        if ($regions === null) {
-            return;
+        $sheet = $this->sheet($group->operations, $warp->source(), $warp->halvings());
+        $to = SheetRegion::seen($group->extent(), $this->view, $this->surface->width, $this->surface->height);
+        if ($sheet !== null && $to !== null) {
+            $this->place($sheet, $warp, $to);
+            $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
         }
-        [$from, $to] = $regions;
-        $on = fn (Box $region): Affine => Affine::translation(-$region->left, -$region->top)->after($this->view);
+    }
+
+    /** A picture, of which pieces are pulled into other shapes and cut out there. */
+    private function pieces(Pieces $pieces): void
+    {
+        $halvings = array_map(fn (Piece $piece): int => $piece->halvings, $pieces->pieces);
+        $sheet = $this->sheet($pieces->operations, $pieces->source(), $halvings);
+        foreach ($sheet === null ? [] : $pieces->pieces as $piece) {
+            $to = SheetRegion::seen($piece->extent(), $this->view, $this->surface->width, $this->surface->height);
+            $warp = $to === null ? null : Perspective::of($piece->part, $piece->seen);
+            if ($to !== null && $warp !== null) {
+                $this->cairo->cairo_save($this->canvas);
+                $this->keepWithin($piece->clip);
+                $this->place($sheet, $warp, $to, $piece->halvings);
+                $this->cairo->cairo_paint_with_alpha($this->canvas, $piece->opacity);
+                $this->cairo->cairo_restore($this->canvas);
+            }
+        }
+    }
+
+    /**
+     * A sheet for what is pulled into another shape.
+     *
+     * @param  list<Operation>  $operations  on it
+     * @param  Box  $source  what is taken from it, in composition pixels
+     * @param  list<int>  $halvings  how many times it is halved
+     * @return ?Warping null where nothing is there
+     */
+    private function sheet(array $operations, Box $source, array $halvings): ?Warping
+    {
+        $from = SheetRegion::taken($operations, $source, $halvings, $this->view, $this->farthest);
+        if ($from === null) {
+            return null;
+        }
         $sheet = new Surface((int) $from->width(), (int) $from->height());
-        (new self($sheet, $this->pictures, $on($from), $this->paths, $this->farthest))->paintOver($group->operations);
+        $view = Affine::translation(-$from->left, -$from->top)->after($this->view);
+        (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))->paintOver($operations);
+
+        return new Warping($sheet, $view);
+    }
+
+    /**
+     * Makes what is seen of a sheet, as it is pulled, what is painted with.
+     *
+     * @param  Box  $to  where it is seen, in pixels of the surface
+     * @param  ?int  $halvings  how many times it is halved; as many as each cell says where that is null
+     */
+    private function place(Warping $sheet, Warp $warp, Box $to, ?int $halvings = null): void
+    {
         $seen = new Surface((int) $to->width(), (int) $to->height());
-        Warping::onto($seen, $sheet, $warp, $on($from), $on($to));
+        $sheet->onto($seen, $warp, Affine::translation(-$to->left, -$to->top)->after($this->view), $halvings);
         Filtering::source($this->canvas, $seen, Affine::translation($to->left, $to->top));
-        $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
     }
 
     /**

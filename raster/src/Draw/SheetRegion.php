@@ -7,6 +7,7 @@ namespace Ricamo\Raster\Draw;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 
@@ -35,21 +36,27 @@ final class SheetRegion
     }
 
     /**
-     * Of a group all of which is pulled into another shape: what it is taken from, and where it is seen, which may be far from each other.
+     * What is needed of a sheet that is pulled into another shape.
      *
-     * @return array{Box, Box}|null in whole pixels of the surface; null where nothing is seen
+     * @param  list<Operation>  $operations  on the sheet
+     * @param  Box  $source  what is taken from it, in composition pixels
+     * @param  list<int>  $halvings  how many times it is halved
+     * @return ?Box in whole pixels of the surface; null where nothing is there
      */
-    public static function pulled(Group $group, Warp $warp, Affine $view, int $width, int $height, Box $farthest): ?array
+    public static function taken(array $operations, Box $source, array $halvings, Affine $view, Box $farthest): ?Box
     {
-        $from = DisplayList::extentOf($group->operations)?->intersection($warp->source()->grown(1))?->intersection($farthest);
-        $to = $group->extent()?->intersection($view->inverse()->bounds(new Box(0, 0, $width, $height)));
-        if ($from === null || $to === null) {
-            return null;
-        }
-        // Two sheets that touch are halved alike where both begin with the same pixel of the frame.
-        $step = 2 ** max([0, ...$warp->halvings()]);
+        $from = DisplayList::extentOf($operations)?->intersection($source->grown(1))?->intersection($farthest);
 
-        return [self::inSteps($view->bounds($from)->grown(1), $step), self::inSteps($view->bounds($to)->grown(1), 1)];
+        // Two sheets that touch are halved alike where both begin with the same pixel of the frame.
+        return $from === null ? null : self::inSteps($view->bounds($from)->grown(1), 2 ** max([0, ...$halvings]));
+    }
+
+    /** Where it is seen then. @return ?Box as above; null where that is nowhere on the surface */
+    public static function seen(?Box $extent, Affine $view, int $width, int $height): ?Box
+    {
+        $to = $extent === null ? null : $view->bounds($extent)->grown(1)->intersection(new Box(0, 0, $width, $height));
+
+        return $to === null ? null : self::inSteps($to, 1);
     }
 
     private static function inSteps(Box $box, int $step): Box

@@ -26,20 +26,29 @@ final class Warping
     /** @var array<int, CData> pictures of pixman's of them */
     private array $sources = [];
 
-    private readonly CData $target;
+    private Surface $warped;
+
+    private CData $target;
 
     private readonly CData $triangle;
 
     private readonly CData $transform;
 
-    private function __construct(private readonly Surface $sheet, private readonly Surface $warped)
+    /** @param  Affine  $view  from composition pixels to the sheet's */
+    public function __construct(Surface $sheet, private readonly Affine $view)
     {
         $this->pixman = Pixman::library();
         $this->halved = [0 => $sheet];
-        $this->target = $this->pictureOf($warped);
         $this->triangle = $this->pixman->new('pixman_triangle_t');
         $this->transform = $this->pixman->new('pixman_transform_t');
         $this->transform->matrix[8] = Pixman::ONE;
+    }
+
+    public function __destruct()
+    {
+        foreach ($this->sources as $picture) {
+            $this->pixman->pixman_image_unref($picture);
+        }
     }
 
     /** @param  Affine  $view  from composition pixels to the sheet's */
@@ -49,33 +58,35 @@ final class Warping
         if ($warp->keepsRest) {
             Filtering::lay($warped, $sheet, new Affine);
         }
-        self::onto($warped, $sheet, $warp, $view, $view);
+        (new self($sheet, $view))->onto($warped, $warp, $view);
 
         return $warped;
     }
 
     /**
-     * Draws a sheet, as it is pulled, onto another that is clear, or that holds what stays.
+     * Draws the sheet, as it is pulled, onto another that is clear, or that holds what stays.
      *
-     * @param  Affine  $from  from composition pixels to the sheet's
-     * @param  Affine  $to  to those of the other
+     * @param  Affine  $view  from composition pixels to those of the other
+     * @param  ?int  $halvings  how many times it is halved; as many as each cell says where that is null
      */
-    public static function onto(Surface $warped, Surface $sheet, Warp $warp, Affine $from, Affine $to): void
+    public function onto(Surface $warped, Warp $warp, Affine $view, ?int $halvings = null): void
     {
-        $warping = new self($sheet, $warped);
-        $warping->draw($warp, array_map($from->apply(...), $warp->from), array_map($to->apply(...), $warp->to));
-        $warping->release();
+        $this->warped = $warped;
+        $this->target = $this->pictureOf($warped);
+        $this->draw($warp, array_map($this->view->apply(...), $warp->from), array_map($view->apply(...), $warp->to), $halvings);
+        $this->pixman->pixman_image_unref($this->target);
         $warped->changed();
     }
 
     /**
      * @param  non-empty-list<Point>  $from  the points of the grid, in pixels of the sheet
      * @param  non-empty-list<Point>  $to  in those of the other
+     * @param  ?int  $once  how many times it is halved for all of them
      */
-    private function draw(Warp $warp, array $from, array $to): void
+    private function draw(Warp $warp, array $from, array $to, ?int $once): void
     {
         $triangles = [];
-        foreach ($warp->halvings() as $cell => $halvings) {
+        foreach ($once === null ? $warp->halvings() : array_fill(0, $warp->columns * $warp->rows(), $once) as $cell => $halvings) {
             $first = intdiv($cell, $warp->columns) * ($warp->columns + 1) + $cell % $warp->columns;
             $below = $first + $warp->columns + 1;
             foreach ([[$first, $first + 1, $below], [$below, $first + 1, $below + 1]] as $corners) {
@@ -200,12 +211,5 @@ final class Warping
         return $this->pixman->pixman_image_create_bits(
             Pixman::FORMAT_ARGB32, $surface->width, $surface->height, $surface->pixels, 4 * $surface->width,
         );
-    }
-
-    private function release(): void
-    {
-        foreach ([$this->target, ...$this->sources] as $picture) {
-            $this->pixman->pixman_image_unref($picture);
-        }
     }
 }

@@ -11,7 +11,7 @@ export type Colour = string;
  * This interface was referenced by `DisplayList`'s JSON-Schema
  * via the `definition` "Operation".
  */
-export type Operation = Fill | Stroke | Image | Group | Samples;
+export type Operation = Fill | Stroke | Image | Group | Samples | Pieces;
 /**
  * a, b, c, d, e, f as in CSS matrix()
  *
@@ -619,4 +619,52 @@ export interface Samples {
      * @minItems 1
      */
     lists: [Operation[], ...Operation[][]];
+}
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Pieces".
+ */
+export interface Pieces {
+    op: 'pieces';
+    /**
+     * the picture, which is drawn once
+     *
+     * @minItems 1
+     */
+    items: [Operation, ...Operation[]];
+    /**
+     * the first at the bottom
+     *
+     * @minItems 1
+     */
+    pieces: [Piece, ...Piece[]];
+}
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Piece".
+ */
+export interface Piece {
+    /**
+     * the key of a path in composition pixels, outside of which nothing of it is seen
+     */
+    clip: string;
+    opacity: number;
+    /**
+     * left, top, right and bottom of what it is of the picture, in composition pixels
+     *
+     * @minItems 4
+     * @maxItems 4
+     */
+    part: [number, number, number, number];
+    /**
+     * from there to where it is seen: three rows of three, for columns (x, y, 1)
+     *
+     * @minItems 9
+     * @maxItems 9
+     */
+    seen: [number, number, number, number, number, number, number, number, number];
+    /**
+     * how many times the picture is halved that it is taken from; none where it is left out
+     */
+    halvings?: number;
 }

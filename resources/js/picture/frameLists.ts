@@ -128,6 +128,8 @@ export function imagesOf(items: Operation[]): Image[] {
                 return [...imagesOf(item.items), ...(item.masks ?? []).flatMap((part) => imagesOf(part.items))];
             case 'samples':
                 return item.lists.flatMap(imagesOf);
+            case 'pieces':
+                return imagesOf(item.items);
             default:
                 return [];
         }

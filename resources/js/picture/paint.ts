@@ -8,6 +8,7 @@ import type {
     MaskPart,
     Matrix,
     Operation,
+    Pieces,
     Samples,
     Stroke,
 } from '@/api/displayList.gen';
@@ -15,8 +16,9 @@ import { Beneath } from './beneath';
 import { canvasOf, reachOf, withFilters } from './filters';
 import { CornerPatterns } from './corners';
 import { grainOf } from './grain';
-import { warped, type Warp } from './warping';
+import { warped, warpedEach, type Warp } from './warping';
 import type { usePaths } from './paths';
+import { Shelves } from './shelves';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
 
@@ -134,6 +136,9 @@ export class Painter {
                     break;
                 case 'group':
                     this.group(context, operation, view, depth);
+                    break;
+                case 'pieces':
+                    this.pieces(context, operation, view, depth);
                     break;
                 case 'samples':
                     this.samples(context, operation, view, depth);
@@ -348,15 +353,14 @@ export class Painter {
         const { width, height } = context.canvas;
         const limit = (this.farthest ??= farthestOf(context.canvas, view));
         const step = 2 ** Math.max(0, ...(warp.halvings ?? []));
-        const xs = warp.from.filter((_, index) => index % 2 === 0);
-        const ys = warp.from.filter((_, index) => index % 2 === 1);
+        const source = boundsOf(warp.from);
         // Two sheets that touch are halved alike where both begin with the same pixel of the frame.
         const from = inPixels(
             [
-                Math.max(Math.min(...xs), limit[0]),
-                Math.max(Math.min(...ys), limit[1]),
-                Math.min(Math.max(...xs), limit[2]),
-                Math.min(Math.max(...ys), limit[3]),
+                Math.max(source[0], limit[0]),
+                Math.max(source[1], limit[1]),
+                Math.min(source[2], limit[2]),
+                Math.min(source[3], limit[3]),
             ],
             view,
             step,
@@ -375,6 +379,62 @@ export class Painter {
             seen[0],
             seen[1],
         );
+    }
+
+    /** A picture that is drawn once, of which pieces are pulled into other shapes, side by side, and then cut out and laid where they are. */
+    private pieces(context: Context, { items, pieces }: Pieces, view: View, depth: number): void {
+        const { width, height } = context.canvas;
+        const limit = (this.farthest ??= farthestOf(context.canvas, view));
+        const parts = pieces.map(({ part }) => part as Bounds);
+        const halvings = Math.max(0, ...pieces.map((piece) => piece.halvings ?? 0));
+        const from = inPixels(
+            [
+                Math.max(Math.min(...parts.map(([left]) => left)), limit[0]),
+                Math.max(Math.min(...parts.map(([, top]) => top)), limit[1]),
+                Math.min(Math.max(...parts.map(([, , right]) => right)), limit[2]),
+                Math.min(Math.max(...parts.map(([, , , bottom]) => bottom)), limit[3]),
+            ],
+            view,
+            2 ** halvings,
+        );
+        const rows = new Shelves(width);
+        const seen = pieces.flatMap((piece) => {
+            const [x, y, wide, high] = onCanvas(this.paths.bounds(piece.clip), view, width, height);
+            if (wide <= 0 || high <= 0) {
+                return [];
+            }
+            const [left, top] = rows.put(wide, high);
+            const lies = { scale: view.scale, x: view.x - x + left, y: view.y - y + top };
+            return [{ piece, x, y, to: { ...lies, left, top, width: wide, height: high } }];
+        });
+        if (seen.length === 0 || from[2] <= from[0] || from[3] <= from[1]) {
+            return;
+        }
+        const sheet = canvasOf(from[2] - from[0], from[3] - from[1]);
+        const on = { scale: view.scale, x: view.x - from[0], y: view.y - from[1] };
+        this.within(limit).draw(sheet.getContext('2d')!, items, on, depth + 1);
+        const drawn = warpedEach(sheet, on, seen, [rows.width, rows.height]);
+        if (drawn === null) {
+            return;
+        }
+        // Taken over once: from there each would be fetched by itself.
+        const taken = this.sheet(rows.width, rows.height);
+        taken.getContext('2d')!.drawImage(drawn, 0, 0);
+        for (const {
+            piece: { clip, opacity },
+            x,
+            y,
+            to,
+        } of seen) {
+            context.save();
+            this.place(context, [1, 0, 0, 1, 0, 0], view);
+            context.clip(this.paths.path(clip));
+            context.setTransform(1, 0, 0, 1, 0, 0);
+            context.globalAlpha = opacity;
+            context.drawImage(taken, to.left, to.top, to.width, to.height, x, y, to.width, to.height);
+            context.restore();
+        }
+        this.spare.push(taken);
     }
 
     /** One that draws on sheets of this one's, which has sheets of its own: those of another size would be made anew for each group. */
@@ -471,6 +531,12 @@ export class Painter {
         context.clearRect(0, 0, sheet.width, sheet.height);
         return sheet;
     }
+}
+
+/** @param points x, y, x, y … */
+function boundsOf(points: readonly number[]): Bounds {
+    const [xs, ys] = [0, 1].map((axis) => points.filter((_, index) => index % 2 === axis));
+    return [Math.min(...xs!), Math.min(...ys!), Math.max(...xs!), Math.max(...ys!)];
 }
 
 /** What filters may draw on, beyond a canvas too. */

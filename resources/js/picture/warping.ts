@@ -1,4 +1,4 @@
-import type { Filter } from '@/api/displayList.gen';
+import type { Filter, Piece } from '@/api/displayList.gen';
 import { canvasOf } from './filters';
 
 export type Warp = Extract<Filter, { filter: 'warp' }>;
@@ -13,7 +13,7 @@ export interface Placing {
 }
 
 const VERTEX = `#version 300 es
-in vec2 seen;
+in vec3 seen;
 in vec2 taken;
 in float halvings;
 uniform vec2 size;
@@ -23,7 +23,7 @@ flat out float level;
 void main() {
     place = taken / whole;
     level = halvings;
-    gl_Position = vec4(2.0 * seen.x / size.x - 1.0, 1.0 - 2.0 * seen.y / size.y, 0.0, 1.0);
+    gl_Position = vec4(2.0 * seen.x / size.x - seen.z, seen.z - 2.0 * seen.y / size.y, 0.0, seen.z);
 }`;
 
 const FRAGMENT = `#version 300 es
@@ -36,8 +36,17 @@ void main() {
     colour = textureLod(sheet, place, level);
 }`;
 
-/** Numbers of a corner of a triangle: where it is seen, where it is taken from, how many times the sheet is halved there. */
-const NUMBERS = 5;
+/** A piece of a sheet, and the part of a canvas that it is drawn on, with where the composition would lie there. */
+export interface Pulled {
+    piece: Piece;
+    to: Placing & { left: number; top: number; width: number; height: number };
+}
+
+/**
+ * Numbers of a corner of a triangle: where it is seen, times how far away that is, and how far; where it is taken from; how many times
+ * the sheet is halved there.
+ */
+const NUMBERS = 6;
 
 /** Pulls sheets into other shapes, triangle by triangle. */
 class Warping {
@@ -59,7 +68,7 @@ class Warping {
         gl.bindVertexArray(gl.createVertexArray());
         gl.bindBuffer(gl.ARRAY_BUFFER, this.buffer);
         let offset = 0;
-        for (const [name, count] of [['seen', 2] as const, ['taken', 2] as const, ['halvings', 1] as const]) {
+        for (const [name, count] of [['seen', 3] as const, ['taken', 2] as const, ['halvings', 1] as const]) {
             const place = gl.getAttribLocation(this.program, name);
             gl.enableVertexAttribArray(place);
             gl.vertexAttribPointer(place, count, gl.FLOAT, false, 4 * NUMBERS, 4 * offset);
@@ -76,26 +85,11 @@ class Warping {
         if (canvas.width !== width || canvas.height !== height) {
             [canvas.width, canvas.height] = [width, height];
         }
-        const on = ({ scale, x, y }: Placing, points: readonly number[], index: number): Spot => [
-            points[2 * index]! * scale + x,
-            points[2 * index + 1]! * scale + y,
-        ];
-        const triangles = trianglesOf(
-            warp,
-            (index) => on(to, warp.to, index),
-            (index) => on(from, warp.from, index),
-        );
-        const [across, down] = this.hold(sheet, Math.max(0, ...(warp.halvings ?? [])));
-        gl.viewport(0, 0, width, height);
-        gl.useProgram(this.program);
-        gl.uniform2f(gl.getUniformLocation(this.program, 'size'), width, height);
-        gl.uniform2f(gl.getUniformLocation(this.program, 'whole'), across, down);
-        gl.clearColor(0, 0, 0, 0);
-        gl.clear(gl.COLOR_BUFFER_BIT);
-        gl.enable(gl.BLEND);
+        const triangles = trianglesOf(warp, from, to);
+        this.begin(sheet, Math.max(0, ...(warp.halvings ?? [])), [width, height]);
         if (warp.rest) {
             gl.blendFunc(gl.ONE, gl.ZERO);
-            this.fill(whole(width, height));
+            this.fill(wholeSheet(width, height));
             gl.blendFunc(gl.ZERO, gl.ZERO);
             this.fill(triangles);
         }
@@ -104,6 +98,46 @@ class Warping {
         const warped = canvasOf(width, height);
         warped.getContext('2d')!.drawImage(canvas, 0, 0);
         return warped;
+    }
+
+    /**
+     * Draws pieces of a sheet side by side, each where it says. The canvas is this one's own until it draws again.
+     *
+     * @param from where the composition lies on the sheet
+     */
+    drawEach(
+        sheet: HTMLCanvasElement,
+        from: Placing,
+        pieces: readonly Pulled[],
+        [width, height]: Spot,
+    ): HTMLCanvasElement {
+        const { gl, canvas } = this;
+        // It never shrinks: another size would be made anew for each frame.
+        if (canvas.width < width || canvas.height < height) {
+            [canvas.width, canvas.height] = [Math.max(canvas.width, width), Math.max(canvas.height, height)];
+        }
+        const halvings = Math.max(0, ...pieces.map(({ piece }) => piece.halvings ?? 0));
+        this.begin(sheet, halvings, [canvas.width, canvas.height]);
+        gl.enable(gl.SCISSOR_TEST);
+        gl.blendFunc(gl.ONE, gl.ONE_MINUS_SRC_ALPHA);
+        for (const { piece, to } of pieces) {
+            gl.scissor(to.left, canvas.height - to.top - to.height, to.width, to.height);
+            this.fill(boxOf(piece, from, to));
+        }
+        gl.disable(gl.SCISSOR_TEST);
+        return canvas;
+    }
+
+    private begin(sheet: HTMLCanvasElement, halvings: number, [width, height]: Spot): void {
+        const { gl } = this;
+        const [across, down] = this.hold(sheet, halvings);
+        gl.viewport(0, 0, width, height);
+        gl.useProgram(this.program);
+        gl.uniform2f(gl.getUniformLocation(this.program, 'size'), width, height);
+        gl.uniform2f(gl.getUniformLocation(this.program, 'whole'), across, down);
+        gl.clearColor(0, 0, 0, 0);
+        gl.clear(gl.COLOR_BUFFER_BIT);
+        gl.enable(gl.BLEND);
     }
 
     /** Makes a sheet what is drawn with, clear beyond it. @returns the size of the texture, which can be halved that often */
@@ -133,8 +167,12 @@ class Warping {
 }
 
 /** Each cell's two triangles, cut from its top right to its bottom left. */
-function trianglesOf(warp: Warp, seen: (index: number) => Spot, taken: (index: number) => Spot): Float32Array {
+function trianglesOf(warp: Warp, from: Placing, to: Placing): Float32Array {
     const { columns } = warp;
+    const on = ({ scale, x, y }: Placing, points: readonly number[], index: number): Spot => [
+        points[2 * index]! * scale + x,
+        points[2 * index + 1]! * scale + y,
+    ];
     const cells = (warp.to.length / 2 / (columns + 1) - 1) * columns;
     const numbers = new Float32Array(cells * 6 * NUMBERS);
     let next = 0;
@@ -142,15 +180,52 @@ function trianglesOf(warp: Warp, seen: (index: number) => Spot, taken: (index: n
         const first = Math.floor(cell / columns) * (columns + 1) + (cell % columns);
         const below = first + columns + 1;
         for (const corner of [first, first + 1, below, below, first + 1, below + 1]) {
-            numbers.set([...seen(corner), ...taken(corner), warp.halvings?.[cell] ?? 0], next);
+            numbers.set(
+                [...on(to, warp.to, corner), 1, ...on(from, warp.from, corner), warp.halvings?.[cell] ?? 0],
+                next,
+            );
             next += NUMBERS;
         }
     }
     return numbers;
 }
 
+/** The box of a piece, in perspective: what is taken within it is right for every pixel. */
+function boxOf({ part, seen, halvings }: Piece, from: Placing, to: Placing): Float32Array {
+    const [left, top, right, bottom] = part as [number, number, number, number];
+    const [a, b, c, d, e, f, g, h, i] = seen as [
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
+    ];
+    const corner = (x: number, y: number): number[] => {
+        const away = g * x + h * y + i;
+        return [
+            (a * x + b * y + c) * to.scale + to.x * away,
+            (d * x + e * y + f) * to.scale + to.y * away,
+            away,
+            x * from.scale + from.x,
+            y * from.scale + from.y,
+            halvings ?? 0,
+        ];
+    };
+    const [one, two, three, four] = [
+        corner(left, top),
+        corner(right, top),
+        corner(left, bottom),
+        corner(right, bottom),
+    ];
+    return new Float32Array([one, two, three, three, two, four].flat());
+}
+
 /** The whole sheet as it is. */
-function whole(width: number, height: number): Float32Array {
+function wholeSheet(width: number, height: number): Float32Array {
     const corners: Spot[] = [
         [0, 0],
         [width, 0],
@@ -159,7 +234,7 @@ function whole(width: number, height: number): Float32Array {
         [width, 0],
         [width, height],
     ];
-    return new Float32Array(corners.flatMap((corner) => [...corner, ...corner, 0]));
+    return new Float32Array(corners.flatMap((corner) => [...corner, 1, ...corner, 0]));
 }
 
 function programOf(gl: WebGL2RenderingContext): WebGLProgram {
@@ -177,7 +252,18 @@ function programOf(gl: WebGL2RenderingContext): WebGLProgram {
     return program;
 }
 
-let warping: Warping | null = null;
+/** One that is made when it is needed, and anew when its context has been taken away, as when the machine sleeps. */
+class Kept {
+    private warping: Warping | null = null;
+
+    at(): Warping {
+        this.warping = this.warping && !this.warping.isLost ? this.warping : new Warping();
+        return this.warping;
+    }
+}
+
+/** For sheets that are as large as what is drawn, and for many pieces at once: each has a canvas of its own size. */
+const [whole, sideBySide] = [new Kept(), new Kept()];
 let isImpossible = false;
 let tell = (reason: string): void => console.warn(reason);
 
@@ -196,16 +282,31 @@ export function warped(
     from: Placing,
     to: Placing & { width: number; height: number } = { ...from, width: sheet.width, height: sheet.height },
 ): HTMLCanvasElement {
+    return trying(() => whole.at().draw(sheet, warp, from, to, [to.width, to.height])) ?? sheet;
+}
+
+/**
+ * Pieces of a sheet, side by side on a canvas that is at least so large.
+ *
+ * @param from where the composition lies on the sheet
+ * @returns null where nothing can be warped
+ */
+export const warpedEach = (
+    sheet: HTMLCanvasElement,
+    from: Placing,
+    pieces: readonly Pulled[],
+    size: [width: number, height: number],
+): HTMLCanvasElement | null => trying(() => sideBySide.at().drawEach(sheet, from, pieces, size));
+
+function trying(draw: () => HTMLCanvasElement): HTMLCanvasElement | null {
     if (isImpossible) {
-        return sheet;
+        return null;
     }
     try {
-        // A context can be taken away, as when the machine sleeps.
-        warping = warping && !warping.isLost ? warping : new Warping();
-        return warping.draw(sheet, warp, from, to, [to.width, to.height]);
+        return draw();
     } catch (error) {
         isImpossible = true;
         tell((error as Error).message);
-        return sheet;
+        return null;
     }
 }
