@@ -84,4 +84,68 @@ export const DEPTH: Record<string, object[]> = {
             },
         }),
     ],
+    'a clip in patches that come tilted, thrown and from near': [
+        clip({
+            patchwork: { rows: 3, columns: 5, gap: 4 },
+            cascades: [falling({ z: -300, tiltX: 50, scatterTilt: 30 })],
+        }),
+    ],
+    'a clip and words in round patches with edges and shadows, tilted as a whole': [
+        {
+            id: 'g',
+            kind: 'group',
+            name: 'Group',
+            in: 0,
+            out: 10,
+            tiltY: 25,
+            patchwork: {
+                rows: 2,
+                columns: 4,
+                gap: 10,
+                rounding: 16,
+                edge: 2,
+                edgeColour: '#ffffff',
+                shadow: '#000000a0',
+            },
+            cascades: [falling({ z: 400, tiltY: -60, opacity: 40 })],
+        },
+        clip({ group: 'g' }),
+        text({ id: 'l2', group: 'g', typeSize: 60, fill: '#f3e3c3', outline: '#3a1f1f', outlineWidth: 4 }),
+    ],
+    'shards of a clip, turned and blurred as they come, and hexagons of words': [
+        clip({
+            patchwork: { form: 'shards', rows: 3, columns: 4 },
+            cascades: [falling({ turn: 40, blur: 6, position: [30, -60] })],
+        }),
+        text({
+            id: 'l2',
+            typeSize: 90,
+            fill: '#f3e3c3',
+            patchwork: { form: 'hexagons', rows: 2, columns: 8 },
+            cascades: [falling({ z: -200, scatterTilt: 60 })],
+        }),
+    ],
+    'letters that come from far away, each tilted by itself': [
+        text({
+            typeSize: 90,
+            fill: '#f3e3c3',
+            outline: '#3a1f1f',
+            outlineWidth: 4,
+            cascades: [{ ...falling({ z: 600, tiltY: 70, tiltX: -30 }), units: 'letters' }],
+        }),
+    ],
 };
+
+/** A cascade of patches, some of which have come on the frames that are drawn. */
+function falling(from: object): object {
+    return {
+        id: 'c1',
+        as: 'arrive',
+        units: 'patches',
+        length: 9,
+        overlap: 70,
+        easing: 'linear',
+        opacity: 100,
+        ...from,
+    };
+}

@@ -417,9 +417,8 @@ export class Painter {
         if (drawn === null) {
             return;
         }
-        // Taken over once: from there each would be fetched by itself.
         const taken = this.sheet(rows.width, rows.height);
-        taken.getContext('2d')!.drawImage(drawn, 0, 0);
+        taken.getContext('2d')!.putImageData(drawn, 0, 0);
         for (const {
             piece: { clip, opacity },
             x,

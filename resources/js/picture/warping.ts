@@ -18,22 +18,28 @@ in vec2 taken;
 in float halvings;
 uniform vec2 size;
 uniform vec2 whole;
+uniform float isRead;
 out vec2 place;
 flat out float level;
 void main() {
     place = taken / whole;
     level = halvings;
-    gl_Position = vec4(2.0 * seen.x / size.x - seen.z, seen.z - 2.0 * seen.y / size.y, 0.0, seen.z);
+    float up = isRead > 0.5 ? -1.0 : 1.0;
+    gl_Position = vec4(2.0 * seen.x / size.x - seen.z, up * (seen.z - 2.0 * seen.y / size.y), 0.0, seen.z);
 }`;
 
 const FRAGMENT = `#version 300 es
 precision highp float;
 uniform sampler2D sheet;
+uniform float isRead;
 in vec2 place;
 flat in float level;
 out vec4 colour;
 void main() {
     colour = textureLod(sheet, place, level);
+    if (isRead > 0.5 && colour.a > 0.0) {
+        colour.rgb /= colour.a;
+    }
 }`;
 
 /** A piece of a sheet, and the part of a canvas that it is drawn on, with where the composition would lie there. */
@@ -101,40 +107,40 @@ class Warping {
     }
 
     /**
-     * Draws pieces of a sheet side by side, each where it says. The canvas is this one's own until it draws again.
+     * Draws pieces of a sheet side by side, each where it says. They are read out: a browser without a graphics card takes twice as long
+     * to lay one canvas on the other.
      *
      * @param from where the composition lies on the sheet
      */
-    drawEach(
-        sheet: HTMLCanvasElement,
-        from: Placing,
-        pieces: readonly Pulled[],
-        [width, height]: Spot,
-    ): HTMLCanvasElement {
+    drawEach(sheet: HTMLCanvasElement, from: Placing, pieces: readonly Pulled[], [width, height]: Spot): ImageData {
         const { gl, canvas } = this;
         // It never shrinks: another size would be made anew for each frame.
         if (canvas.width < width || canvas.height < height) {
             [canvas.width, canvas.height] = [Math.max(canvas.width, width), Math.max(canvas.height, height)];
         }
         const halvings = Math.max(0, ...pieces.map(({ piece }) => piece.halvings ?? 0));
-        this.begin(sheet, halvings, [canvas.width, canvas.height]);
+        this.begin(sheet, halvings, [canvas.width, canvas.height], true);
         gl.enable(gl.SCISSOR_TEST);
-        gl.blendFunc(gl.ONE, gl.ONE_MINUS_SRC_ALPHA);
+        gl.disable(gl.BLEND);
         for (const { piece, to } of pieces) {
-            gl.scissor(to.left, canvas.height - to.top - to.height, to.width, to.height);
+            gl.scissor(to.left, to.top, to.width, to.height);
             this.fill(boxOf(piece, from, to));
         }
         gl.disable(gl.SCISSOR_TEST);
-        return canvas;
+        const image = new ImageData(width, height);
+        gl.readPixels(0, 0, width, height, gl.RGBA, gl.UNSIGNED_BYTE, new Uint8Array(image.data.buffer));
+        return image;
     }
 
-    private begin(sheet: HTMLCanvasElement, halvings: number, [width, height]: Spot): void {
+    /** @param isRead whether the pixels are read out: from the top, and straight colours */
+    private begin(sheet: HTMLCanvasElement, halvings: number, [width, height]: Spot, isRead = false): void {
         const { gl } = this;
         const [across, down] = this.hold(sheet, halvings);
         gl.viewport(0, 0, width, height);
         gl.useProgram(this.program);
         gl.uniform2f(gl.getUniformLocation(this.program, 'size'), width, height);
         gl.uniform2f(gl.getUniformLocation(this.program, 'whole'), across, down);
+        gl.uniform1f(gl.getUniformLocation(this.program, 'isRead'), isRead ? 1 : 0);
         gl.clearColor(0, 0, 0, 0);
         gl.clear(gl.COLOR_BUFFER_BIT);
         gl.enable(gl.BLEND);
@@ -286,7 +292,7 @@ export function warped(
 }
 
 /**
- * Pieces of a sheet, side by side on a canvas that is at least so large.
+ * Pieces of a sheet, side by side in a picture of that size.
  *
  * @param from where the composition lies on the sheet
  * @returns null where nothing can be warped
@@ -296,9 +302,9 @@ export const warpedEach = (
     from: Placing,
     pieces: readonly Pulled[],
     size: [width: number, height: number],
-): HTMLCanvasElement | null => trying(() => sideBySide.at().drawEach(sheet, from, pieces, size));
+): ImageData | null => trying(() => sideBySide.at().drawEach(sheet, from, pieces, size));
 
-function trying(draw: () => HTMLCanvasElement): HTMLCanvasElement | null {
+function trying<Drawn>(draw: () => Drawn): Drawn | null {
     if (isImpossible) {
         return null;
     }
