@@ -11,6 +11,7 @@ use App\Bench\EditBench;
 use App\Bench\EffectBench;
 use App\Bench\EvaluationBench;
 use App\Bench\ExportBench;
+use App\Bench\PatchBench;
 use App\Bench\ScreenBench;
 use App\Bench\WindowBench;
 use Illuminate\Console\Command;
@@ -18,7 +19,7 @@ use Illuminate\Console\Command;
 /** Measures what the producer waits for, beside what it is compared with, in the same run. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, drag, blur, effects, windows or cascades}';
+    protected $signature = 'ricamo:bench {--only= : evaluation, edits, export, screen, drag, blur, effects, windows, cascades or patches}';
 
     protected $description = 'Measures evaluation, edit latency, export and the screen, as ratios in one run';
 
@@ -28,6 +29,7 @@ final class BenchCommand extends Command
             'evaluation' => EvaluationBench::class, 'edits' => EditBench::class, 'export' => ExportBench::class,
             'screen' => ScreenBench::class, 'drag' => DragBench::class, 'blur' => BlurBench::class,
             'effects' => EffectBench::class, 'windows' => WindowBench::class, 'cascades' => CascadeBench::class,
+            'patches' => PatchBench::class,
         ];
         $only = $this->option('only');
         if ($only !== null && ! isset($benches[$only])) {

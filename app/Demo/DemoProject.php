@@ -83,6 +83,7 @@ final readonly class DemoProject
         $documents[] = RouteLine::composition();
         $documents[] = OpenDayCard::composition($photograph, $logo);
         $documents[] = TitleThroughDepot::composition($workshop);
+        $documents[] = PatchworkOpener::composition($street);
 
         return array_map(
             fn (Composition $document, int $place): Composition => $document->withId('c'.($place + 1)), $documents,

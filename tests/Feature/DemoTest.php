@@ -17,6 +17,7 @@ use App\Demo\NameBar;
 use App\Demo\OpenDayCard;
 use App\Demo\OverlayAtSixty;
 use App\Demo\PanelsOverACut;
+use App\Demo\PatchworkOpener;
 use App\Demo\PictureInPicture;
 use App\Demo\RestorationProgress;
 use App\Demo\RouteLine;
@@ -36,6 +37,7 @@ use Ricamo\Core\Document\Compositions;
 use Ricamo\Core\Document\Media;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Evaluate\CertainCovering;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\SoundPlan;
 use Ricamo\Core\Json\Node;
@@ -141,7 +143,8 @@ final class DemoTest extends TestCase
             NameBar::interview('m1', 'bar'), WhereToLook::composition('m1'), ColourPanels::composition('logo'),
             FourWindows::composition('m1', 'm1', 'photo'), LogoInSevenWays::composition('m1', 'logo'),
             PanelsOverACut::composition('m1', 'm1', 'panels'),
-            CascadingTitle::composition(), TitleThroughDepot::composition('m1'), RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
+            CascadingTitle::composition(), TitleThroughDepot::composition('m1'), PatchworkOpener::composition('m1'),
+            RouteLine::composition(), OpenDayCard::composition('photo', 'logo'),
         ];
         foreach ($all as $composition) {
             self::assertSame($composition->toJson(), Composition::read(Node::decode(DocumentText::whole($composition)))->toJson());
@@ -207,6 +210,18 @@ final class DemoTest extends TestCase
         }
         self::assertNotEquals($rests, $drawn(132));
         self::assertSame([], $drawn(199));
+    }
+
+    /** Patches come from above one after another, close up, and are then nothing but the picture. */
+    public function test_the_street_falls_into_place_and_is_one_picture_at_the_end(): void
+    {
+        $opener = PatchworkOpener::composition('m1');
+        $share = fn (int $frame): float => (new CertainCovering)->share($this->evaluator()->frame($opener, $frame));
+        $kinds = fn (int $frame): array => array_column($this->evaluator()->frame($opener, $frame)->toJson()['items'], 'op');
+        self::assertContains('pieces', $kinds(40));
+        self::assertNotContains('pieces', $kinds(PatchworkOpener::RESTS));
+        self::assertSame(['image', 'stroke', 'fill'], $kinds(PatchworkOpener::RESTS + 14));
+        self::assertLessThan(1.0, $share(PatchworkOpener::RESTS));
     }
 
     public function test_the_lower_third_stands_inside_the_safe_area_while_it_stays(): void
