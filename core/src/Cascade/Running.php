@@ -79,6 +79,17 @@ final readonly class Running
     }
 
     /**
+     * @param  list<PlacedCascade>  $all
+     * @return list<PlacedCascade> those that are spread over the patches of a layer, or those that are not
+     */
+    public static function ofPatches(array $all, bool $are = true): array
+    {
+        return array_values(array_filter(
+            $all, fn (PlacedCascade $one): bool => ((self::whose($one, $all) ?? $one)->units === Units::Patches) === $are,
+        ));
+    }
+
+    /**
      * The cascade whose settings and timing count: the one that it mirrors, at its own distance from the end.
      *
      * @param  list<PlacedCascade>  $all

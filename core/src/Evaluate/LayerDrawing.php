@@ -389,8 +389,9 @@ final readonly class LayerDrawing
         if (! $matrix->isUsable()) {
             return [];
         }
-        $isCut = PatchDrawing::cuts($layer);
-        $operations = $this->artist($layer)->draw($layer, $composition, $isCut ? $moment->beyond(null) : $moment, $matrix);
+        // What is cut is a flat picture, whose patches then leave its plane.
+        $plane = PatchDrawing::cuts($layer) ? $moment->beyond(null) : $moment;
+        $operations = $this->artist($layer)->draw($layer, $composition, $plane, $matrix);
 
         return self::lit(
             fn (float $seen): array => $this->finished($operations, $layer, $composition, $moment, $matrix, $change, $seen),
@@ -433,7 +434,8 @@ final readonly class LayerDrawing
 
             return [$matrix, $opacity];
         };
-        $operations = $artist->drawInTime($layer, $composition, $moment, $moments, $pose);
+        $plane = PatchDrawing::cuts($layer) ? $moment->beyond(null) : $moment;
+        $operations = $artist->drawInTime($layer, $composition, $plane, $moments, $pose);
 
         // Masks and effects are where the first is that is seen.
         return $first === null

@@ -134,6 +134,11 @@ final class BundleEditsTest extends TestCase
         yield 'cut' => [['split-layers', ['layers' => ['l1'], 'at' => 90]], 'only a part of it is shown'];
         yield 'blurred' => [['add-effect', ['layers' => ['l1'], 'effect' => 'blur']], 'it has effects'];
         yield 'masked' => [['add-mask', ['layers' => ['l1'], 'form' => 'ellipse']], 'it is masked'];
+        yield 'cut into patches' => [['set-patchwork', ['layers' => ['l1'], 'patchwork' => ['rows' => 2]]], 'it is cut into patches'];
+        yield 'tilted' => [
+            ['set-values', ['frame' => 0, 'values' => [['layer' => 'l1', 'property' => 'tiltX', 'value' => 20]]]],
+            'it has depth or is tilted',
+        ];
         yield 'blending' => [['set-layer', ['layers' => ['l1'], 'blend' => 'screen']], 'it blends as one'];
         yield 'with motion blur' => [['set-layer', ['layers' => ['l1'], 'motionBlur' => true]], 'it has motion blur of its own'];
         yield 'arriving' => [

@@ -244,6 +244,7 @@ final class GroupEditsTest extends TestCase
             'it is translucent' => ['opacity' => 50],
             'it has depth or is tilted' => ['tiltY' => 20],
             'it has depth or is tilted ' => ['z' => -40],
+            'it is cut into patches' => ['patchwork' => ['rows' => 2, 'columns' => 2]],
             'it blends as one' => ['blend' => 'multiply'],
             'it is not on for as long as what is in it' => ['out' => 40],
             'it is stretched along one axis' => ['scale' => [100, 50]],

@@ -263,6 +263,29 @@ final class PatchworkTest extends TestCase
         self::assertArrayNotHasKey('cascades', $whole);
     }
 
+    /**
+     * @param  array<string, mixed>  $layer
+     * @param  array<string, mixed>  $args
+     */
+    #[TestWith(['make-windows', [], []])]
+    #[TestWith(['shape-words', ['kind' => 'text', 'text' => 'Depot Nine'], ['by' => 'letters']])]
+    #[TestWith(['shape-words', ['kind' => 'text', 'text' => 'Depot Nine'], ['by' => 'whole']])]
+    public function test_what_takes_the_place_of_a_layer_is_cut_as_it_was_and_its_patches_come_and_go(string $edit, array $layer, array $args): void
+    {
+        $cut = ['patchwork' => ['rows' => 2, 'columns' => 3, 'gap' => 4], 'cascades' => [
+            ['id' => 'c1', 'as' => 'arrive', 'units' => 'patches', 'length' => 20, 'easing' => 'linear', 'position' => [0, -100]],
+            ['id' => 'c2', 'mirrors' => 'c1'],
+        ]];
+        $composition = Fixture::composition([['id' => 'l', 'name' => 'L', 'in' => 0, 'out' => 100, ...($layer === [] ? Fixture::clip(['id' => 'l', 'position' => [960, 540]]) : $layer), ...$cut]]);
+        $changed = Fixture::edit($composition, $edit, [...($edit === 'make-windows' ? ['layers' => ['l']] : ['layer' => 'l', 'frame' => 50]), ...$args]);
+        $there = array_values(array_filter(iterator_to_array($changed->layers), fn ($one): bool => $one->attached->patchwork !== null));
+        self::assertCount(1, $there);
+        self::assertSame(['c1', 'c2'], array_map(fn ($one): string => $one->id, $there[0]->attached->cascades));
+        foreach ([7, 50, 92] as $frame) {
+            self::assertSame(count(self::drawn($composition, $frame)), count(self::drawn($changed, $frame)), "frame $frame");
+        }
+    }
+
     /** @param  array<string, mixed>  $fields */
     #[TestWith([['patchwork' => ['rows' => 40, 'columns' => 40]], '40 times 40 are more than 1000 patches'])]
     #[TestWith([['patchwork' => ['rows' => 0]], 'outside 1..200'])]

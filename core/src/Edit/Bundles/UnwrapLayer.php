@@ -91,6 +91,8 @@ final readonly class UnwrapLayer implements CompositionEdit
             $inner->background !== null => 'it has a background',
             $bundle->attached->effects !== [] => 'it has effects',
             $bundle->attached->masks !== [] => 'it is masked',
+            $bundle->attached->patchwork !== null => 'it is cut into patches',
+            $bundle->hasDepth => 'it has depth or is tilted',
             $bundle->exposure->motionBlur => 'it has motion blur of its own',
             $bundle->switches->blend !== Blend::Normal || $this->any(
                 $inner, fn (Layer $one): bool => $one->switches->blend !== Blend::Normal,

@@ -87,6 +87,7 @@ final readonly class UngroupLayers implements CompositionEdit
             $group->number('opacity', $group->span->in) !== 100.0 => 'it is translucent',
             $group->attached->effects !== [] => 'it has effects',
             $group->attached->masks !== [] => 'it is masked',
+            $group->attached->patchwork !== null => 'it is cut into patches',
             $group->switches->blend !== Blend::Normal
                 || ($group->content instanceof GroupContent && $group->content->isolated) => 'it blends as one',
             $group->exposure->motionBlur => 'it has motion blur of its own',

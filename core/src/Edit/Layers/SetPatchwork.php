@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Edit\Layers;
 
-use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Running;
-use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\Composition;
-use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Json\Field;
@@ -37,21 +34,12 @@ final readonly class SetPatchwork implements CompositionEdit
             $given = $this->patchwork === null ? null : new Node([...$own, ...$this->patchwork->object()], $this->patchwork->path());
             [$patchwork, $settings] = PlacedPatchwork::readOf($given, $layer->kind->name(), $layer->kind->canBeCut());
             $composition = $composition->replacing($layer->having([
-                'patchwork' => $patchwork, 'cascades' => $patchwork === null ? self::withoutPatches($layer) : $layer->attached->cascades,
+                'patchwork' => $patchwork,
+                'cascades' => $patchwork === null ? Running::ofPatches($layer->attached->cascades, false) : $layer->attached->cascades,
             ], $settings));
         }
 
         return $composition;
-    }
-
-    /** @return list<PlacedCascade> */
-    private static function withoutPatches(Layer $layer): array
-    {
-        $all = $layer->attached->cascades;
-
-        return array_values(array_filter(
-            $all, fn (PlacedCascade $one): bool => (Running::whose($one, $all) ?? $one)->units !== Units::Patches,
-        ));
     }
 
     public function title(): string

@@ -149,7 +149,7 @@ final readonly class ShapeWords implements CompositionEdit
         }
         $cascades = $this->by === Apart::Letters ? self::cascades($layer) : [];
 
-        return [...$members, InPlaceOf::of($layer, 'group', $cascades === [] ? [] : ['cascades' => $cascades])];
+        return [...$members, InPlaceOf::of($layer, 'group', [], $cascades)];
     }
 
     /** @return list<array<string, mixed>> those of letters, of layers now, and what mirrors them */

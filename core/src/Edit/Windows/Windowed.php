@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Edit\Windows;
 
+use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Json\Node;
@@ -13,6 +14,7 @@ use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Shape\ShapeForm;
 use Ricamo\Core\Kind\Window\WindowContent;
+use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Refusal;
 
 /** Layers as windows. */
@@ -51,9 +53,12 @@ final class Windowed
             $layer->toJson(),
             $layer->kind->contentFields(),
             array_diff_key($layer->kind->properties(), $kind->properties()),
-            $kind->units() === [] ? ['cascades' => 0] : [],
+            ['cascades' => 0],
         );
+        $cascades = AttachedSettings::write(Running::ofPatches($layer->attached->cascades), $layer->properties);
 
-        return Layer::read(new Node([...$kept, 'kind' => $kind->name(), ...$window->toJson(), ...$own]));
+        return Layer::read(new Node([
+            ...$kept, 'kind' => $kind->name(), ...$window->toJson(), ...($cascades === [] ? [] : ['cascades' => $cascades]), ...$own,
+        ]));
     }
 }
