@@ -27,7 +27,7 @@ use Ricamo\Raster\Render\Format\Quality;
 use Ricamo\Raster\Render\RangeRenderer;
 use Ricamo\Raster\Render\Scene;
 
-/** How a clip of 1080p falls into place in 48 patches: worked out, played and exported, the last beside ffmpeg transcoding the same clip. */
+/** How fast a clip of 1080p falls into place in 48 patches: worked out, played, and exported beside ffmpeg transcoding the clip. */
 final class PatchBench
 {
     private const ROUNDS = 2;

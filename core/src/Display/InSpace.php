@@ -58,7 +58,9 @@ final class InSpace
         foreach ($operations as $operation) {
             $is = match (true) {
                 $operation instanceof Fill => $operation->paint instanceof Colour,
-                $operation instanceof Group => $operation->filters === [] && $operation->masks === [] && self::isOutlines($operation->operations),
+                $operation instanceof Group => $operation->filters === []
+                    && $operation->masks === []
+                    && self::isOutlines($operation->operations),
                 default => false,
             };
             if (! $is) {
@@ -82,7 +84,8 @@ final class InSpace
         $corners = $part->corners();
         $isBefore = min(array_map($seen->distance(...), $corners)) >= Projection::NEAREST;
         // By how much it shrinks as a whole: as a grid of one cell.
-        $halvings = $isBefore ? (new Warp(1, self::asGrid($corners), self::asGrid(array_map($seen->apply(...), $corners))))->halvings()[0] ?? 0 : 0;
+        $shrunk = $isBefore ? new Warp(1, self::asGrid($corners), self::asGrid(array_map($seen->apply(...), $corners))) : null;
+        $halvings = $shrunk?->halvings()[0] ?? 0;
 
         return $clip->isEmpty() ? null : new Piece($seen, $part, Outline::of($clip), $halvings, $opacity);
     }

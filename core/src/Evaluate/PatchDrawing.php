@@ -116,7 +116,8 @@ final readonly class PatchDrawing
         }
         // What is nearer covers what is farther away; of those that are equally far, the later one the earlier. Sorting keeps that order.
         usort($pieces, fn (array $one, array $other): int => $other[2] <=> $one[2]);
-        $picture = new PatchPicture($operations, $look, $isSolid, $space, $matrix, array_map(fn (Patch $patch): Path => $patch->path, $exact));
+        $paths = array_map(fn (Patch $patch): Path => $patch->path, $exact);
+        $picture = new PatchPicture($operations, $look, $isSolid, $space, $matrix, $paths);
         $seen = [];
         $pulled = [];
         foreach ($pieces as [$path, $change]) {

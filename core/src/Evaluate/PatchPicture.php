@@ -71,7 +71,8 @@ final readonly class PatchPicture
             return null;
         }
         $cut = $path->transformed($this->matrix);
-        $extent = $cut->bounds()?->grown(self::EDGE)->intersection(DisplayList::extentOf($this->operations)?->grown(1) ?? new Box(0, 0, 0, 0));
+        $there = DisplayList::extentOf($this->operations)?->grown(1);
+        $extent = $there === null ? null : $cut->bounds()?->grown(self::EDGE)->intersection($there);
         $view = $extent === null ? null : $this->space->view($depth, $extent);
 
         return $view === null || $view[0]->upright() !== null ? null : InSpace::piece($cut, $view[0], $view[1], $change->opacity);

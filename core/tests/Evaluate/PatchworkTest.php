@@ -95,7 +95,7 @@ final class PatchworkTest extends TestCase
     #[TestWith(['rings'])]
     public function test_at_rest_and_without_gaps_it_is_exactly_the_layer(string $form): void
     {
-        $whole = self::cut(cascade: null)->layer('clip')->toJson();
+        $whole = Fixture::json(self::cut(cascade: null), 'clip');
         unset($whole['patchwork']);
         foreach ([[], ['rotation' => 20, 'tiltX' => 40, 'z' => -200], ['effects' => [['id' => 'e1', 'effect' => 'drop-shadow']]]] as $fields) {
             $patched = self::cut(['form' => $form, 'rows' => 3, 'columns' => 4], ['z' => -900], $fields);
@@ -111,7 +111,7 @@ final class PatchworkTest extends TestCase
 
     public function test_patches_are_seen_where_a_pinhole_has_them(): void
     {
-        // Each takes 20 frames, and the second begins 5 later: on frame 10 half of the way is left of the first, three quarters of the second.
+        // Each takes 20 frames, and the second begins 5 later: on frame 10 the first has half of its way left, the second three quarters.
         $drawn = self::patches(self::drawn(self::cut(cascade: ['z' => -800, 'tiltX' => 40, 'position' => [0, -300]]), 10));
         self::assertCount(2, $drawn);
         foreach ([[0.75, 960], [0.5, 0]] as $index => [$away, $left]) {
@@ -270,13 +270,16 @@ final class PatchworkTest extends TestCase
     #[TestWith(['make-windows', [], []])]
     #[TestWith(['shape-words', ['kind' => 'text', 'text' => 'Depot Nine'], ['by' => 'letters']])]
     #[TestWith(['shape-words', ['kind' => 'text', 'text' => 'Depot Nine'], ['by' => 'whole']])]
-    public function test_what_takes_the_place_of_a_layer_is_cut_as_it_was_and_its_patches_come_and_go(string $edit, array $layer, array $args): void
+    public function test_what_takes_the_place_of_a_layer_is_cut_as_it_was(string $edit, array $layer, array $args): void
     {
         $cut = ['patchwork' => ['rows' => 2, 'columns' => 3, 'gap' => 4], 'cascades' => [
             ['id' => 'c1', 'as' => 'arrive', 'units' => 'patches', 'length' => 20, 'easing' => 'linear', 'position' => [0, -100]],
             ['id' => 'c2', 'mirrors' => 'c1'],
         ]];
-        $composition = Fixture::composition([['id' => 'l', 'name' => 'L', 'in' => 0, 'out' => 100, ...($layer === [] ? Fixture::clip(['id' => 'l', 'position' => [960, 540]]) : $layer), ...$cut]]);
+        $clip = Fixture::clip(['id' => 'l', 'position' => [960, 540]]);
+        $composition = Fixture::composition([[
+            'id' => 'l', 'name' => 'L', 'in' => 0, 'out' => 100, ...($layer === [] ? $clip : $layer), ...$cut,
+        ]]);
         $changed = Fixture::edit($composition, $edit, [...($edit === 'make-windows' ? ['layers' => ['l']] : ['layer' => 'l', 'frame' => 50]), ...$args]);
         $there = array_values(array_filter(iterator_to_array($changed->layers), fn ($one): bool => $one->attached->patchwork !== null));
         self::assertCount(1, $there);

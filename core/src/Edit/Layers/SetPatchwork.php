@@ -29,7 +29,7 @@ final readonly class SetPatchwork implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            $own = $layer->attached->patchwork === null ? [] : $layer->attached->toJson($layer->properties)['patchwork'];
+            $own = $layer->attached->toJson($layer->properties)['patchwork'] ?? [];
             assert(is_array($own));
             $given = $this->patchwork === null ? null : new Node([...$own, ...$this->patchwork->object()], $this->patchwork->path());
             [$patchwork, $settings] = PlacedPatchwork::readOf($given, $layer->kind->name(), $layer->kind->canBeCut());
