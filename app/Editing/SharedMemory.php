@@ -11,7 +11,7 @@ use Ricamo\Core\Evaluate\Memory;
 final readonly class SharedMemory implements Memory
 {
     /** To be raised when glances, or what they are made from, change. */
-    private const PREFIX = 'glance-2 ';
+    private const PREFIX = 'glance-3 ';
 
     public function recall(array $keys): array
     {

@@ -31,6 +31,12 @@ final readonly class View
         $this->middle = new Point($composition->width / 2, $composition->height / 2);
     }
 
+    /** @return array{float, float, float} where the viewer is, in composition pixels */
+    public function eye(): array
+    {
+        return [$this->middle->x, $this->middle->y, -$this->distance];
+    }
+
     /**
      * How a plane is seen.
      *

@@ -63,8 +63,7 @@ final readonly class Evaluator
         [$operations, $reference] = [[], []];
         $isFlat = $composition->layers->tree()->isFlat();
         $moment = Moment::on($frame);
-        foreach ($composition->layers->entries() as $entry) {
-            $layer = $entry->layer();
+        foreach ($this->inOrder($composition, $moment) as $layer) {
             if (! $layer->isPlain && $layer->kind->adjusts()) {
                 if (
                     ! $layer->switches->reference
@@ -89,6 +88,39 @@ final readonly class Evaluator
         }
 
         return new DisplayList($frame, $composition->width, $composition->height, $composition->background, $operations, $reference);
+    }
+
+    /**
+     * All layers of a composition, in the order in which they are drawn.
+     *
+     * @return iterable<Layer>
+     */
+    private function inOrder(Composition $composition, Moment $moment): iterable
+    {
+        $layers = [];
+        $isDeep = false;
+        foreach ($composition->layers->entries() as $entry) {
+            $layers[] = $layer = $entry->layer();
+            $isDeep = $isDeep || $layer->hasDepth || ! $layer->isPlain && $layer->life->leavesPlane();
+        }
+        $order = $isDeep ? DepthOrder::of(array_map(
+            fn (Layer $layer): Standing|false|null => $this->standing($layer, $composition, $moment), $layers,
+        ), (new View($composition))->eye()) : null;
+
+        return $order === null ? $layers : [
+            ...array_map(fn (int $place): Layer => $layers[$place], $order), ...array_values(array_diff_key($layers, array_flip($order))),
+        ];
+    }
+
+    /** @return Standing|false|null where a layer stands in space; null where it lies in the picture, false where it adds nothing to that */
+    private function standing(Layer $layer, Composition $composition, Moment $moment): Standing|false|null
+    {
+        $isDrawn = ! $layer->switches->reference
+            && $layer->isSeenAt($moment->frame)
+            && ! $composition->layers->tree()->isGrouped($layer->id)
+            && $composition->shows($layer);
+
+        return $isDrawn ? $this->drawing->standing($layer, $composition, $moment) : false;
     }
 
     /**
@@ -117,8 +149,37 @@ final readonly class Evaluator
         $glances = $this->glances($composition, $frame, $known);
         $adjusts = $composition->layers->isAdjusted();
 
+        $inOrder = $this->glancesInOrder($composition, $glances);
+
         // What is adjusted is known only together.
-        return new Look($adjusts ? $this->frame($composition, $frame) : $empty, $glances, $known, $adjusts);
+        return new Look($adjusts ? $this->frame($composition, $frame) : $empty, $inOrder, $known, $adjusts);
+    }
+
+    /**
+     * In the order in which layers are drawn, what is in a group where that is.
+     *
+     * @param  array<array-key, Glance>  $glances  bottom first
+     * @return array<array-key, Glance>
+     */
+    private function glancesInOrder(Composition $composition, array $glances): array
+    {
+        $order = DepthOrder::of(
+            array_map(fn (Glance $glance): Standing|false|null => $glance->standing, array_values($glances)), (new View($composition))->eye(),
+        );
+        if ($order === null) {
+            return $glances;
+        }
+        $ids = array_keys($glances);
+        $ranks = array_flip(array_map(fn (int $place): int|string => $ids[$place], $order));
+        $tree = $composition->layers->tree();
+        $rank = function (int|string $id) use ($ranks, $tree): int {
+            $above = $tree->above((string) $id);
+
+            return $ranks[$above === [] ? $id : end($above)] ?? -1;
+        };
+        uksort($glances, fn (int|string $one, int|string $other): int => $rank($one) <=> $rank($other));
+
+        return $glances;
     }
 
     /**
@@ -256,7 +317,9 @@ final readonly class Evaluator
         $operations = $this->drawing->own($layer, $composition, $frame);
 
         // A reference is no part of the picture, to be chosen there or aligned to.
-        return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media);
+        $standing = $this->standing($layer, $composition, Moment::on($frame));
+
+        return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media, $standing);
     }
 
     /** How many units of a cascade there are in a layer: at most, of one that mirrors another. */

@@ -30,6 +30,7 @@ final readonly class Glance
      * @param  array<string, mixed>  $band  what its band in the timeline shows
      * @param  array<string, ?string>  $paths  data by key; null for data that was left out
      * @param  array<string, string>  $media  the file of each of the media that it depends on
+     * @param  Standing|false|null  $standing  where it stands in space; null where it lies in the picture, false where it adds nothing to that
      */
     private function __construct(
         public bool $seen,
@@ -41,6 +42,7 @@ final readonly class Glance
         public array $band,
         public array $paths,
         private array $media,
+        public Standing|false|null $standing,
     ) {
     }
 
@@ -52,6 +54,7 @@ final readonly class Glance
         bool $isReference,
         Composition $composition,
         MediaLibrary $library,
+        Standing|false|null $standing,
     ): self {
         $paths = [];
         foreach ($operations as $operation) {
@@ -81,6 +84,7 @@ final readonly class Glance
                 fn (Operation $operation): string => $operation->encode(), $operations,
             ),
             $isReference, array_map(fn (FrameRange $range): array => [$range->in, $range->out], $missing), Band::of($layer), $paths, $media,
+            $standing,
         );
     }
 
@@ -97,6 +101,7 @@ final readonly class Glance
             $this->band,
             array_map(fn (): null => null, $this->paths),
             $this->media,
+            $this->standing,
         );
     }
 

@@ -23,6 +23,7 @@ use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\LayerCascades;
@@ -83,11 +84,16 @@ final readonly class LayerDrawing
      */
     public function inside(Composition $composition, int $frame, Affine $space): array
     {
-        $operations = [];
+        $moment = Moment::on($frame, $space, $space);
+        $shown = [];
         foreach ($composition->layers as $layer) {
             if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
-                $this->add($operations, $layer, $composition, Moment::on($frame, $space, $space));
+                $shown[] = $layer;
             }
+        }
+        $operations = [];
+        foreach ($this->nearerLater($shown, $composition, array_fill(0, count($shown), $moment)) as $layer) {
+            $this->add($operations, $layer, $composition, $moment);
         }
 
         return $operations;
@@ -107,19 +113,26 @@ final readonly class LayerDrawing
             : LayerCascades::changes(
                 $group, array_map(fn (Layer $member): Box => $this->bounds($member, $composition, $moment->at), $members), $moment->at,
             );
-        $operations = [];
+        [$shown, $moments] = [[], []];
         foreach ($members as $index => $member) {
-            if (! $member->isSeenAt($moment->frame) || $member->switches->reference || $composition->leavesOut($member->id)) {
-                continue;
+            $change = $changes[$index] ?? null;
+            $isThere = $change === null
+                || (! $member->kind->adjusts() && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12);
+            $isLeftOut = ! $member->isSeenAt($moment->frame) || $member->switches->reference || $composition->leavesOut($member->id);
+            if ($isThere && ! $isLeftOut) {
+                $shown[$index] = $member;
+                $moments[$index] = $change === null ? $moment : $moment->beyond(
+                    View::placed($change->depth, $moment->space, $moment->beyond),
+                )->in($moment->space->after($change->matrix));
             }
+        }
+        $operations = [];
+        foreach ($this->nearerLater($shown, $composition, $moments) as $index => $member) {
             $change = $changes[$index] ?? null;
             if ($change === null) {
                 $this->add($operations, $member, $composition, $moment);
-            } elseif (! $member->kind->adjusts() && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12) {
-                $placed = $change->depth === null
-                    ? $moment
-                    : $moment->beyond(View::placed($change->depth, $moment->space, $moment->beyond));
-                $own = $this->draw($member, $composition, $placed->in($moment->space->after($change->matrix)));
+            } else {
+                $own = $this->draw($member, $composition, $moments[$index]);
                 array_push(
                     $operations, ...($own === [] ? [] : LayerCascades::seen($own, $change, sqrt(abs($moment->space->determinant())))),
                 );
@@ -127,6 +140,52 @@ final readonly class LayerDrawing
         }
 
         return $operations;
+    }
+
+    /**
+     * Layers of one composition or group that are drawn, so that what is nearer covers what is farther away.
+     *
+     * @param  array<int, Layer>  $layers  from the bottom to the top
+     * @param  array<int, Moment>  $moments  at which each is drawn
+     * @return iterable<int, Layer> by the same keys
+     */
+    private function nearerLater(array $layers, Composition $composition, array $moments): iterable
+    {
+        $keys = array_keys($layers);
+        $standings = [];
+        $deep = 0;
+        foreach ($layers as $key => $layer) {
+            $standings[] = $standing = $this->standing($layer, $composition, $moments[$key]);
+            $deep += $standing === null ? 0 : 1;
+        }
+        $order = $deep < 2 ? null : DepthOrder::of($standings, (new View($composition))->eye());
+        foreach ($order ?? array_keys($keys) as $place) {
+            yield $keys[$place] => $layers[$keys[$place]];
+        }
+    }
+
+    /** Where a layer stands that has left the picture's plane; null where it lies in that. */
+    public function standing(Layer $layer, Composition $composition, Moment $moment): ?Standing
+    {
+        $leaves = $layer->life->leavesPlane();
+        if (! $layer->hasDepth && ! $leaves && $moment->beyond === null) {
+            return null;
+        }
+        $frame = $moment->frameSpace;
+        $moved = $leaves ? $this->change($layer, $composition, $moment->at)->space : null;
+        $beyond = $moment->space->isFlat() || $layer->kind->adjusts()
+            ? null
+            : View::placed($layer->depthMoved($moved, $moment->at), $moment->space, $moment->beyond);
+        if ($beyond === null || $frame->isFlat()) {
+            return null;
+        }
+        $space = Space::flat($frame->inverse())->after($beyond);
+        $matrix = $moment->space->after($layer->matrix($moment->at));
+
+        return new Standing(array_map(
+            fn (Point $corner): array => $space->place($matrix->apply($corner)),
+            $this->artist($layer)->box($layer, $composition, $moment->at)->corners(),
+        ));
     }
 
     /** How many units of a cascade there are in a layer. */

@@ -12,7 +12,7 @@ final readonly class Look
 {
     /**
      * @param  DisplayList  $frame  without operations, unless it is whole
-     * @param  array<array-key, Glance>  $glances  by the id of the layer, bottom first
+     * @param  array<array-key, Glance>  $glances  by the id of the layer, in the order in which they are drawn
      * @param  array<string, true>  $known  keys of paths that are not told again
      * @param  bool  $isWhole  whether the frame holds all operations itself
      */
