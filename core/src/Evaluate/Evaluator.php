@@ -164,7 +164,8 @@ final readonly class Evaluator
     private function glancesInOrder(Composition $composition, array $glances): array
     {
         $order = DepthOrder::of(
-            array_map(fn (Glance $glance): Standing|false|null => $glance->standing, array_values($glances)), (new View($composition))->eye(),
+            array_map(fn (Glance $glance): Standing|false|null => $glance->standing, array_values($glances)),
+            (new View($composition))->eye(),
         );
         if ($order === null) {
             return $glances;

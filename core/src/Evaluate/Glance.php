@@ -30,7 +30,7 @@ final readonly class Glance
      * @param  array<string, mixed>  $band  what its band in the timeline shows
      * @param  array<string, ?string>  $paths  data by key; null for data that was left out
      * @param  array<string, string>  $media  the file of each of the media that it depends on
-     * @param  Standing|false|null  $standing  where it stands in space; null where it lies in the picture, false where it adds nothing to that
+     * @param  Standing|false|null  $standing  where it stands in space; null where it lies in the picture, false where it adds nothing
      */
     private function __construct(
         public bool $seen,

@@ -23,6 +23,7 @@ use Ricamo\Core\Kind\UnitsInSpace;
 use Ricamo\Core\Patch\Cutting;
 use Ricamo\Core\Patch\Patch;
 use Ricamo\Core\Patch\PlacedPatchwork;
+use WeakMap;
 
 /**
  * What a layer shows that is cut into patches. Those that rest are cut out together, so that where they touch no border is seen; each of
@@ -36,9 +37,13 @@ final readonly class PatchDrawing
     /** So far beyond the picture, in drawn pixels, the outer patches are cut, so that its own edge is seen there as when it is whole. */
     private const BEYOND = 6.0;
 
+    /** @var WeakMap<Layer, array<string, list<Patch>>> those of the frames before, as long as their picture stays as large */
+    private WeakMap $known;
+
     /** @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space */
     public function __construct(private Closure $box)
     {
+        $this->known = new WeakMap;
     }
 
     public static function cuts(Layer $layer): bool
@@ -166,10 +171,16 @@ final readonly class PatchDrawing
             fn (string $name): float => max(0.0, $layer->number(PlacedPatchwork::ID.".$name", $at)), ['gap', 'rounding'],
         );
         $box = ($this->box)($layer, $composition, $at);
-
-        return (new Cutting(
-            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $reach?->union($box) ?? $box, $gap, $rounding,
+        $whole = $reach?->union($box) ?? $box;
+        $key = implode(' ', [...$box->toJson(), ...$whole->toJson(), $gap, $rounding]);
+        $known = $this->known[$layer] ?? [];
+        $patches = $known[$key] ?? (new Cutting(
+            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $whole, $gap, $rounding,
         ))->patches();
+        // As they are, and with what is seen beyond them.
+        $this->known[$layer] = [$key => $patches] + array_slice($known, 0, 1, true);
+
+        return $patches;
     }
 
     private static function look(Layer $layer, int|float $at): PatchLook

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Evaluate;
 
-/** Where a layer stands in space: the corners of its plane, around, each x, y and z in pixels of the composition; z is away from the viewer. */
+/** Where a layer stands in space: the corners of its box, around, each x, y and z in composition pixels; z is away from the viewer. */
 final readonly class Standing
 {
     /** What lies no farther from a plane, in pixels, lies in it. */

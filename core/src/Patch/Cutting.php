@@ -62,12 +62,12 @@ final readonly class Cutting
         };
         $patches = [];
         foreach ($polygons as $polygon) {
-            if ($polygon !== [] && abs(self::area($polygon)) >= self::LEAST) {
+            // There are as many whatever is seen beyond the box.
+            $inside = self::within($polygon, $this->box);
+            if ($polygon !== [] && $inside !== [] && abs(self::area($inside)) >= self::LEAST) {
                 $path = Path::polygon($polygon);
-                $around = Box::around($polygon);
                 $patches[] = new Patch(
-                    $this->rounding > 0 ? Rounding::of(Contours::of($path), $this->rounding)->path() : $path,
-                    $around->intersection($this->box) ?? $around,
+                    $this->rounding > 0 ? Rounding::of(Contours::of($path), $this->rounding)->path() : $path, Box::around($inside),
                 );
             }
         }
@@ -223,10 +223,19 @@ final readonly class Cutting
                 return new Point($centre->x + $radius * sin($angle), $centre->y - $radius * cos($angle));
             }, range(0, $steps));
         };
-        $polygon = $outer <= $inner ? [] : [...$arc($outer), ...array_reverse($arc($inner))];
+
+        return $outer <= $inner ? [] : self::within([...$arc($outer), ...array_reverse($arc($inner))], $this->whole);
+    }
+
+    /**
+     * @param  list<Point>  $polygon
+     * @return list<Point> what of it lies in a box
+     */
+    private static function within(array $polygon, Box $box): array
+    {
         foreach ([
-            fn (Point $point): float => $point->x - $this->whole->left, fn (Point $point): float => $this->whole->right - $point->x,
-            fn (Point $point): float => $point->y - $this->whole->top, fn (Point $point): float => $this->whole->bottom - $point->y,
+            fn (Point $point): float => $point->x - $box->left, fn (Point $point): float => $box->right - $point->x,
+            fn (Point $point): float => $point->y - $box->top, fn (Point $point): float => $box->bottom - $point->y,
         ] as $inside) {
             $polygon = $polygon === [] ? [] : Cut::of($polygon, $inside);
         }
