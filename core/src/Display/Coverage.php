@@ -59,6 +59,7 @@ final class Coverage
                     && self::isExact($operation->operations),
                 $operation instanceof Samples => array_filter($operation->lists, fn (array $list): bool => ! self::isExact($list)) === [],
                 $operation instanceof Image => ! $operation->alpha,
+                $operation instanceof Pieces => false,
                 default => true,
             };
             if (! $isExact) {

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Tests\Evaluate;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
@@ -124,6 +125,16 @@ final class CascadesInSpaceTest extends TestCase
         $y = array_map(fn (Point $one): float => $one->y, $all);
 
         return [min([INF, ...$x]), min([INF, ...$y]), max([-INF, ...$x]), max([-INF, ...$y])];
+    }
+
+    public function test_words_with_effects_are_one_flat_picture_first(): void
+    {
+        $words = ['tiltY' => 50, 'typeSize' => 200, 'position' => [300, 600], 'effects' => [['id' => 'e1', 'effect' => 'blur', 'radius' => 4]]];
+        $composition = Fixture::composition([Fixture::words([...$words, ...self::cascade('letters', ['z' => 300])])]);
+        $drawn = Fixture::evaluator()->frame($composition, 10)->operations;
+        self::assertCount(1, $drawn);
+        self::assertInstanceOf(Group::class, $drawn[0]);
+        self::assertInstanceOf(Warp::class, $drawn[0]->filters[0]);
     }
 
     public function test_repeats_of_a_shape_tilt_one_by_one(): void

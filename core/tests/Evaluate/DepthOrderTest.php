@@ -111,6 +111,15 @@ final class DepthOrderTest extends TestCase
         self::assertSame('cab', self::drawn($composition));
     }
 
+    public function test_a_group_has_its_place_by_its_own_plane(): void
+    {
+        $stack = fn (float $away): Composition => Fixture::composition([
+            ['id' => 'g', 'kind' => 'group', 'name' => 'G', 'in' => 0, 'out' => 100, 'position' => [960, 540], 'z' => $away],
+            ...self::bars(['a' => ['group' => 'g', 'position' => [0, 0], 'z' => 900], 'b' => ['z' => 50]]),
+        ]);
+        self::assertSame(['ba', 'ab'], [self::drawn($stack(-100)), self::drawn($stack(100))]);
+    }
+
     public function test_they_change_places_as_one_flies_past_the_other(): void
     {
         $composition = self::composition(['a' => ['z' => Fixture::keyframes([0, 400], [40, -400])], 'b' => ['z' => 10]]);

@@ -7,6 +7,7 @@ namespace Ricamo\Core\Tests\Evaluate;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Cascade\Order;
+use Ricamo\Core\Display\Coverage;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Blur;
 use Ricamo\Core\Display\Filter\ColourMatrix;
@@ -114,6 +115,7 @@ final class PatchworkTest extends TestCase
         // Each takes 20 frames, and the second begins 5 later: on frame 10 the first has half of its way left, the second three quarters.
         $drawn = self::patches(self::drawn(self::cut(cascade: ['z' => -800, 'tiltX' => 40, 'position' => [0, -300]]), 10));
         self::assertCount(2, $drawn);
+        self::assertFalse(Coverage::isExact(self::drawn(self::cut(cascade: ['tiltX' => 40]), 10)), 'what they cover is found by drawing them');
         foreach ([[0.75, 960], [0.5, 0]] as $index => [$away, $left]) {
             // Tilted about the middle of the patch, which has come nearer: the farther one is drawn first.
             $tilt = deg2rad(40 * $away);
