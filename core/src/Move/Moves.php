@@ -9,6 +9,7 @@ use Ricamo\Core\Move\Arriving\Afar;
 use Ricamo\Core\Move\Arriving\Blinds;
 use Ricamo\Core\Move\Arriving\ClockHand;
 use Ricamo\Core\Move\Arriving\Copies;
+use Ricamo\Core\Move\Arriving\CubeTurn;
 use Ricamo\Core\Move\Arriving\Doors;
 use Ricamo\Core\Move\Arriving\Drift;
 use Ricamo\Core\Move\Arriving\Drop;
@@ -62,6 +63,7 @@ final class Moves
         Swing::class,
         Hinged::class,
         FlipOver::class,
+        CubeTurn::class,
         Afar::class,
         Tumble::class,
         Wipe::class,

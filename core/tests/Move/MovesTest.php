@@ -59,6 +59,7 @@ final class MovesTest extends TestCase
         ];
         yield 'hinged: in the plane, nothing moves' => ['hinged', self::STILL, 1.0, null, false];
         yield 'flip over: likewise' => ['flip-over', self::STILL, 1.0, null, false];
+        yield 'cube turn: likewise' => ['cube-turn', self::STILL, 1.0, null, false];
         yield 'from afar: likewise' => ['afar', self::STILL, 0.5, null, false];
         yield 'tumble: 500 px above, as far as it lies flat' => ['tumble', [1, 0, 0, 1, 0, -375], 1.0, null, false];
         yield 'wipe: a quarter of it from its left edge, and one pixel more' => [

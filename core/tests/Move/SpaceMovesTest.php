@@ -74,6 +74,26 @@ final class SpaceMovesTest extends TestCase
         ], self::corners(self::coming(['move' => 'flip-over']), 10), 0.002);
     }
 
+    /** Half-way, its middle has gone by half a right angle around a point 200 px behind it, from the right. */
+    public function test_the_face_of_a_cube_comes_round_from_the_side(): void
+    {
+        $angle = deg2rad(45);
+        $place = fn (float $across, float $y): array => self::pinhole(
+            1300 + 200 * sin($angle) + $across * cos($angle), $y, 200 - 200 * cos($angle) + $across * sin($angle),
+        );
+        self::assertEqualsWithDelta(
+            [$place(-200, 300), $place(200, 300), $place(200, 500), $place(-200, 500)],
+            self::corners(self::coming(['move' => 'cube-turn']), 10), 0.002,
+        );
+        // From below it is as deep as it is high.
+        [$middle, $z] = [400 + 100 * sin($angle), 100 - 100 * cos($angle)];
+        [$up, $away] = [100 * cos($angle), 100 * sin($angle)];
+        self::assertEqualsWithDelta([
+            self::pinhole(1100, $middle - $up, $z - $away), self::pinhole(1500, $middle - $up, $z - $away),
+            self::pinhole(1500, $middle + $up, $z + $away), self::pinhole(1100, $middle + $up, $z + $away),
+        ], self::corners(self::coming(['move' => 'cube-turn', 'angle' => 90]), 10), 0.002);
+    }
+
     public function test_from_afar_it_is_as_small_as_it_is_far(): void
     {
         self::assertEqualsWithDelta(
@@ -97,6 +117,7 @@ final class SpaceMovesTest extends TestCase
 
     #[TestWith(['hinged'])]
     #[TestWith(['flip-over'])]
+    #[TestWith(['cube-turn'])]
     #[TestWith(['afar'])]
     #[TestWith(['tumble'])]
     public function test_at_rest_it_is_what_it_is_and_it_leaves_as_it_came(string $move): void

@@ -339,6 +339,18 @@ export type Accent =
           turn?: number;
       }
     | {
+          accent: 'gone-cube-turn';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+      }
+    | {
           accent: 'gone-afar';
           /**
            * counted from the in point
@@ -1799,6 +1811,11 @@ export interface Phase {
                   turn?: number;
               }
             | {
+                  move: 'cube-turn';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
                   move: 'afar';
                   away?: number;
               }
@@ -1926,6 +1943,11 @@ export interface Phase {
               }
             | {
                   move: 'flip-over';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'cube-turn';
                   angle?: number;
                   turn?: number;
               }
