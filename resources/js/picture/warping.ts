@@ -198,18 +198,8 @@ function trianglesOf(warp: Warp, from: Placing, to: Placing): Float32Array {
 
 /** The box of a piece, in perspective: what is taken within it is right for every pixel. */
 function boxOf({ part, seen, halvings }: Piece, from: Placing, to: Placing): Float32Array {
-    const [left, top, right, bottom] = part as [number, number, number, number];
-    const [a, b, c, d, e, f, g, h, i] = seen as [
-        number,
-        number,
-        number,
-        number,
-        number,
-        number,
-        number,
-        number,
-        number,
-    ];
+    const [left = 0, top = 0, right = 0, bottom = 0] = part;
+    const [a = 0, b = 0, c = 0, d = 0, e = 0, f = 0, g = 0, h = 0, i = 1] = seen;
     const corner = (x: number, y: number): number[] => {
         const away = g * x + h * y + i;
         return [

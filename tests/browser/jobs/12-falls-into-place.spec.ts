@@ -81,16 +81,9 @@ function pictured({ box, away }: Seen, [x, y]: Spot): Spot {
     return [960 + ((x - 960) * (DISTANCE + away - up * Math.sin(tilt))) / DISTANCE, middle + up];
 }
 
-async function count(page: Page, side: 'rows' | 'columns', value: number): Promise<void> {
-    const field = page.locator(`[data-patch-count=${side}] input, input[data-patch-count=${side}]`).last();
-    await kept(page, async () => {
-        await field.fill(String(value));
-        await field.press('Enter');
-    });
-}
-
-async function timing(page: Page, which: string, value: number): Promise<void> {
-    const field = page.locator(`[data-cascade-${which}] input, input[data-cascade-${which}]`).last();
+/** A number in a field of the Sheet, by its mark. */
+async function set(page: Page, mark: string, value: number): Promise<void> {
+    const field = page.locator(`[${mark}] input, input[${mark}]`).last();
     await kept(page, async () => {
         await field.fill(String(value));
         await field.press('Enter');
@@ -115,11 +108,11 @@ test('a picture falls into place in patches, with the words in it, which are cha
     await expect(page.locator('[data-patch-count=rows] input, input[data-patch-count=rows]').last()).toHaveValue(
         String(ROWS),
     );
-    await count(page, 'columns', COLUMNS);
+    await set(page, 'data-patch-count=columns', COLUMNS);
     await page.locator('[data-add-cascade]').click();
     await kept(page, () => page.locator('[data-cascade=fall-into-place]').click());
-    await timing(page, 'length', FRAMES);
-    await timing(page, 'overlap', 100 * OVERLAP);
+    await set(page, 'data-cascade-length', FRAMES);
+    await set(page, 'data-cascade-overlap', 100 * OVERLAP);
     await chooseEasing(page, '[data-cascade-easing=easing]', 'linear');
     await setField(page, 'c1.position', 'Position y', String(ABOVE));
     await setField(page, 'c1.z', 'Depth', String(AWAY));
@@ -181,7 +174,7 @@ test('a picture falls into place in patches, with the words in it, which are cha
     await page.keyboard.press('Escape');
     await page.locator('.cell', { hasText: 'Group' }).click();
     await setField(page, 'c1.scatterTilt', 'Tilt ±', '10');
-    await timing(page, 'settles', 50);
+    await set(page, 'data-cascade-settles', 50);
     expect(await drawnOn(FRAMES)).toBe(resting);
     expect(await drawnOn(40)).not.toBe(falling);
     // With gaps, round corners, an edge and a shadow it does not come together to the picture any more; without patchwork it does.
