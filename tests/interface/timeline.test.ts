@@ -98,6 +98,7 @@ describe('rows', () => {
         useVocabulary().words.properties = {
             adjusting: [],
             bundle: [],
+        camera: [],
             footage: [],
             group: [],
             sound: [],
@@ -187,6 +188,7 @@ describe('groups in the timeline', () => {
         useVocabulary().words.properties = {
             adjusting: [],
             bundle: [],
+        camera: [],
             footage: [],
             group: [],
             sound: [],

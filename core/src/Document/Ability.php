@@ -16,6 +16,9 @@ enum Ability: string
     /** Its effects are done to what lies beneath it. */
     case Adjusts = 'adjusts';
 
+    /** The others are seen through it. */
+    case Looks = 'looks';
+
     /** What it shows can be cut into patches. */
     case Cut = 'cut';
 

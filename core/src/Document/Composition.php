@@ -125,10 +125,24 @@ final readonly class Composition
         return $on;
     }
 
-    /** @return list<Layer> a layer, and the groups that it is in, the nearest first */
+    /** @return non-empty-list<Layer> a layer, and the groups that it is in, the nearest first */
     public function around(Layer $layer): array
     {
         return [$layer, ...array_map($this->layer(...), $this->layers->tree()->above($layer->id))];
+    }
+
+    /** Those through which it is seen; null where there are none. */
+    public function cameras(): ?Cameras
+    {
+        return Cameras::of($this);
+    }
+
+    /** Whether cameras pass a layer by, with the group that it is in. */
+    public function isPassedBy(Layer $layer): bool
+    {
+        $above = $this->layers->tree()->above($layer->id);
+
+        return ($above === [] ? $layer : $this->layer(end($above)))->switches->flat;
     }
 
     /** From the pixels that a layer's placement counts in to the composition's: through the groups that it is in. */

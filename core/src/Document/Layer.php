@@ -87,7 +87,7 @@ final readonly class Layer implements Valued
         ?Markers $markers = null,
     ) {
         $this->markers = $markers ?? Markers::of();
-        $this->hasDepth = self::isDeep($properties);
+        $this->hasDepth = $kind->isSeen() && self::isDeep($properties);
         $isBare = $attached->effects === [] && $attached->masks === [] && $attached->patchwork === null && $life->isPlain();
         $this->isPlain = $isBare
             && ! $kind->adjusts()

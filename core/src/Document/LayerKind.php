@@ -54,6 +54,12 @@ abstract class LayerKind
         return false;
     }
 
+    /** Whether the others are seen through it. */
+    public function looks(): bool
+    {
+        return false;
+    }
+
     /** Whether other layers can be in it. */
     public function holdsLayers(): bool
     {
@@ -71,7 +77,8 @@ abstract class LayerKind
     {
         return [
             ...($this->isSeen() ? [Ability::Seen] : []), ...($this->holdsLayers() ? [Ability::Holds] : []),
-            ...($this->adjusts() ? [Ability::Adjusts] : []), ...($this->canBeCut() ? [Ability::Cut] : []), ...$this->ownAbilities(),
+            ...($this->adjusts() ? [Ability::Adjusts] : []), ...($this->looks() ? [Ability::Looks] : []),
+            ...($this->canBeCut() ? [Ability::Cut] : []), ...$this->ownAbilities(),
         ];
     }
 
@@ -134,6 +141,18 @@ abstract class LayerKind
     public function newLayer(Node $layer, Composition $composition, MediaLibrary $media, int $in, float $lasts = self::LASTS): array
     {
         return [];
+    }
+
+    /** @return array<string, mixed> where new layers stand, as documents hold it: what is seen in the middle of the frame */
+    public function startsAt(Composition $composition): array
+    {
+        return $this->isSeen() ? ['position' => [$composition->width / 2, $composition->height / 2]] : [];
+    }
+
+    /** A layer of a composition whose size has changed, where it is to stand in that. */
+    public function resized(Layer $layer, Resized $by): Layer
+    {
+        return $this->isSeen() ? $by->placed($layer) : $layer;
     }
 
     /**

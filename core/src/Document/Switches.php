@@ -28,6 +28,8 @@ final readonly class Switches
         public bool $turnsAlong = false,
         #[Toggle('always reads', 'flips along', 'whether it stays the right way round in a bundle that is flipped')]
         public bool $alwaysReads = false,
+        #[Toggle('keep in the plane of the picture', 'place in space', 'whether cameras pass it by, so that it is seen as without one')]
+        public bool $flat = false,
         #[Toggle('blend', says: 'how it is laid over what is beneath', ref: 'Blend')]
         public Blend $blend = Blend::Normal,
     ) {

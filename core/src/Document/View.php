@@ -8,10 +8,11 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
 
 /**
  * From where a composition is seen: straight before its middle, so far away that its width is seen as a lens of LENS millimetres
- * sees it on a sensor of SENSOR millimetres. What has no depth is as large as it is.
+ * sees it on a sensor of SENSOR millimetres, so that what has no depth is as large as it is; or through a camera.
  */
 final readonly class View
 {
@@ -24,14 +25,17 @@ final readonly class View
 
     public Point $middle;
 
-    /** @param  Affine  $drawn  from the composition's pixels to those that are drawn */
-    public function __construct(Composition $composition, private Affine $drawn = new Affine)
+    /**
+     * @param  Affine  $drawn  from the composition's pixels to those that are drawn
+     * @param  ?Space  $camera  leads what a camera sees to where the same is seen without one; null where there is none
+     */
+    public function __construct(Composition $composition, private Affine $drawn = new Affine, private ?Space $camera = null)
     {
         $this->distance = $composition->width * self::LENS / self::SENSOR;
         $this->middle = new Point($composition->width / 2, $composition->height / 2);
     }
 
-    /** @return array{float, float, float} where the viewer is, in composition pixels */
+    /** @return array{float, float, float} where the viewer is where there is no camera, in composition pixels */
     public function eye(): array
     {
         return [$this->middle->x, $this->middle->y, -$this->distance];
@@ -44,7 +48,13 @@ final readonly class View
      */
     public function of(Space $plane): Projection
     {
-        return $plane->seenFrom($this->middle, $this->distance)->before($this->drawn);
+        return $this->led($plane)->seenFrom($this->middle, $this->distance)->before($this->drawn);
+    }
+
+    /** What is seen, led to where the same is seen without a camera. */
+    public function led(Space $plane): Space
+    {
+        return $this->camera === null ? $plane : $this->camera->after($plane);
     }
 
     /**
@@ -81,6 +91,33 @@ final readonly class View
             : $seen;
     }
 
+    /**
+     * From the pixels that the places of layers count in to the composition's, with all depth of the groups that they are in.
+     *
+     * @param  list<Layer>  $groups  the nearest first
+     */
+    public static function within(array $groups, int|float $at): Space
+    {
+        $beyond = null;
+        $space = new Affine;
+        foreach (array_reverse($groups) as $group) {
+            $beyond = self::placed($group->depth($at), $space, $beyond);
+            $space = $space->after($group->matrix($at));
+        }
+        $flat = Space::flat($space);
+
+        return $beyond === null ? $flat : $beyond->after($flat);
+    }
+
+    /** Where the anchor of a layer stands in the composition's space. */
+    public static function anchorOf(Layer $layer, Composition $composition, int|float $at): Vector
+    {
+        $place = $layer->point('position', $at);
+
+        return self::within(array_slice($composition->around($layer), 1), $at)
+            ->apply(new Vector($place->x, $place->y, $layer->hasDepth ? $layer->number('z', $at) : 0.0));
+    }
+
     private static function through(Layer $layer, Composition $composition, int|float $at, ?Space $own): ?Projection
     {
         $beyond = null;
@@ -94,8 +131,11 @@ final readonly class View
             }
         }
         $beyond = self::placed($own, $space, $beyond);
+        $camera = $composition->isPassedBy($layer) ? null : $composition->cameras()?->at($at);
 
-        return $beyond === null ? null : (new self($composition))->of($beyond);
+        return $beyond === null && $camera === null
+            ? null
+            : (new self($composition, camera: $camera))->of($beyond ?? Space::flat(new Affine));
     }
 
     /**

@@ -12,6 +12,8 @@ use Ricamo\Core\Document\Project;
 use Ricamo\Core\Document\Strays;
 use Ricamo\Core\Edit\Bundles\UnwrapLayer;
 use Ricamo\Core\Edit\Bundles\WrapLayers;
+use Ricamo\Core\Edit\Cameras\AimCamera;
+use Ricamo\Core\Edit\Cameras\SetLens;
 use Ricamo\Core\Edit\Cascades\AddCascade;
 use Ricamo\Core\Edit\Cascades\PaceCascade;
 use Ricamo\Core\Edit\Cascades\PullCascade;
@@ -193,6 +195,8 @@ final class Edits
         'set-outlines' => SetOutlines::class,
         'set-brush' => SetBrush::class,
         'set-patchwork' => SetPatchwork::class,
+        'aim-camera' => AimCamera::class,
+        'set-lens' => SetLens::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,
         'pace-cascade' => PaceCascade::class,

@@ -52,7 +52,7 @@ final readonly class DepthDrawing
             return [];
         }
         $beyond = View::placed($own, $moment->space, $moment->beyond);
-        if ($beyond === null) {
+        if ($beyond === null && $moment->isInPlane()) {
             return ($this->flat)($layer, $composition, $moment);
         }
         $hasParts = UnitsInSpace::areIn($layer, $moment->at) || $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
@@ -63,11 +63,11 @@ final readonly class DepthDrawing
         if ($frame->isFlat()) {
             return [];
         }
-        $seen = (new View($composition, $frame))->of(Space::flat($frame->inverse())->after($beyond));
+        $seen = $moment->seen($beyond, $composition);
         if ($seen->isEdgeOn()) {
             return [];
         }
-        $moment = $moment->beyond(null);
+        $moment = $moment->onSheet();
         $upright = $seen->upright();
         if ($upright !== null) {
             return $seen->i < Projection::NEAREST ? [] : ($this->flat)($layer, $composition, $moment->moved($upright));

@@ -62,7 +62,7 @@ final readonly class Evaluator
         $this->checkFrame($composition, $frame);
         [$operations, $reference] = [[], []];
         $isFlat = $composition->layers->tree()->isFlat();
-        $moment = Moment::on($frame);
+        $moment = Moment::on($frame, cameras: $composition->cameras());
         foreach ($this->inOrder($composition, $moment) as $layer) {
             if (! $layer->isPlain && $layer->kind->adjusts()) {
                 if (
@@ -120,7 +120,7 @@ final readonly class Evaluator
             && ! $composition->layers->tree()->isGrouped($layer->id)
             && $composition->shows($layer);
 
-        return $isDrawn ? $this->drawing->standing($layer, $composition, $moment) : false;
+        return $isDrawn ? $this->drawing->standing($layer, $composition, $moment->for($layer)) : false;
     }
 
     /**
@@ -260,10 +260,11 @@ final readonly class Evaluator
         $shutter = $composition->shutter;
         // What layers come to depends on these of their composition.
         $about = "{$composition->rate} {$composition->width}x{$composition->height} {$shutter->angle} {$shutter->phase} {$shutter->samples}";
-        foreach (array_keys($entries) as $id) {
+        $seenThrough = self::cameraPrint($composition);
+        foreach ($seenThrough === null ? [] : array_keys($entries) as $id) {
             $fingerprint = self::fingerprint($composition, (string) $id);
             if ($fingerprint !== null) {
-                $keys[$id] = "$fingerprint $frame $about";
+                $keys[$id] = "$fingerprint $frame $about$seenThrough";
             }
         }
         $remembered = $this->memory->recall(array_values($keys));
@@ -311,6 +312,21 @@ final readonly class Evaluator
         return count($prints) === 1 ? $prints[0] : hash('xxh128', implode(' ', $prints));
     }
 
+    /** The same of the cameras that all layers are seen through; null where there is no telling. */
+    private static function cameraPrint(Composition $composition): ?string
+    {
+        $prints = '';
+        foreach ($composition->cameras()?->layers() ?? [] as $layer) {
+            $print = $composition->layers->entries()[$layer->id]->fingerprint();
+            if ($print === null) {
+                return null;
+            }
+            $prints .= " $print";
+        }
+
+        return $prints;
+    }
+
     private function glance(Layer $layer, Composition $composition, int $frame): Glance
     {
         $pose = $this->pose($layer, $composition, $frame);
@@ -318,7 +334,7 @@ final readonly class Evaluator
         $operations = $this->drawing->own($layer, $composition, $frame);
 
         // A reference is no part of the picture, to be chosen there or aligned to.
-        $standing = $this->standing($layer, $composition, Moment::on($frame));
+        $standing = $this->standing($layer, $composition, Moment::on($frame, cameras: $composition->cameras()));
 
         return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media, $standing);
     }

@@ -10,6 +10,7 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\Role;
 use Ricamo\Core\Cascade\Running;
 use Ricamo\Core\Cascade\Units;
+use Ricamo\Core\Document\Camera;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Kind\Places;
@@ -54,6 +55,7 @@ final class Inspection
             'units' => array_column(self::units($layer, $frame), 'value'),
             'idle' => [...($layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : []), ...self::idle($layer)],
             'faint' => Faint::of($layer, $frame),
+            ...($layer->kind->looks() ? ['angle' => round(Camera::angleOf($layer->number('lens', $frame)), 2)] : []),
             ...($isPlacing ? ['inside' => self::frameShown($layer, $frame, $rate, $media)] : []),
             ...(self::plays($layer, $media) ? ['plays' => self::frameShown($layer, $frame, $rate, $media)] : []),
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Evaluate;
 
 use Ricamo\Core\Cascade\PlacedCascade;
+use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
@@ -84,16 +85,17 @@ final readonly class LayerDrawing
      */
     public function inside(Composition $composition, int $frame, Affine $space): array
     {
-        $moment = Moment::on($frame, $space, $space);
+        $moment = Moment::on($frame, $space, $space, $composition->cameras());
         $shown = [];
         foreach ($composition->layers as $layer) {
             if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
                 $shown[] = $layer;
             }
         }
+        $moments = array_map($moment->for(...), $shown);
         $operations = [];
-        foreach ($this->nearerLater($shown, $composition, array_fill(0, count($shown), $moment)) as $layer) {
-            $this->add($operations, $layer, $composition, $moment);
+        foreach ($this->nearerLater($shown, $composition, $moments) as $index => $layer) {
+            $this->add($operations, $layer, $composition, $moments[$index]);
         }
 
         return $operations;
@@ -127,7 +129,8 @@ final readonly class LayerDrawing
             }
         }
         $operations = [];
-        foreach ($this->nearerLater($shown, $composition, $moments) as $index => $member) {
+        $led = array_map(fn (?UnitChange $change): bool => $change?->depth !== null, $changes);
+        foreach ($this->nearerLater($shown, $composition, $moments, $led) as $index => $member) {
             $change = $changes[$index] ?? null;
             if ($change === null) {
                 $this->add($operations, $member, $composition, $moment);
@@ -147,15 +150,16 @@ final readonly class LayerDrawing
      *
      * @param  array<int, Layer>  $layers  from the bottom to the top
      * @param  array<int, Moment>  $moments  at which each is drawn
+     * @param  array<int, bool>  $led  whether a cascade leads it out of the plane of the others
      * @return iterable<int, Layer> by the same keys
      */
-    private function nearerLater(array $layers, Composition $composition, array $moments): iterable
+    private function nearerLater(array $layers, Composition $composition, array $moments, array $led = []): iterable
     {
         $keys = array_keys($layers);
         $standings = [];
         $deep = 0;
         foreach ($layers as $key => $layer) {
-            $standings[] = $standing = $this->standing($layer, $composition, $moments[$key]);
+            $standings[] = $standing = $this->standing($layer, $composition, $moments[$key], $led[$key] ?? false);
             $deep += $standing === null ? 0 : 1;
         }
         $order = $deep < 2 ? null : DepthOrder::of($standings, (new View($composition))->eye());
@@ -164,22 +168,20 @@ final readonly class LayerDrawing
         }
     }
 
-    /** Where a layer stands that has left the picture's plane; null where it lies in that. */
-    public function standing(Layer $layer, Composition $composition, Moment $moment): ?Standing
+    /**
+     * Where a layer stands that can leave the plane of those beside it; null where it lies in that.
+     *
+     * @param  bool  $isLed  whether a cascade leads it out of that
+     */
+    public function standing(Layer $layer, Composition $composition, Moment $moment, bool $isLed = false): ?Standing
     {
         $leaves = $layer->life->leavesPlane();
-        if (! $layer->hasDepth && ! $leaves && $moment->beyond === null) {
+        if ((! $layer->hasDepth && ! $leaves && ! $isLed) || $moment->space->isFlat() || $moment->frameSpace->isFlat()) {
             return null;
         }
-        $frame = $moment->frameSpace;
         $moved = $leaves ? $this->change($layer, $composition, $moment->at)->space : null;
-        $beyond = $moment->space->isFlat() || $layer->kind->adjusts()
-            ? null
-            : View::placed($layer->depthMoved($moved, $moment->at), $moment->space, $moment->beyond);
-        if ($beyond === null || $frame->isFlat()) {
-            return null;
-        }
-        $space = Space::flat($frame->inverse())->after($beyond);
+        $beyond = View::placed($layer->depthMoved($moved, $moment->at), $moment->space, $moment->beyond);
+        $space = $moment->standing($beyond, $composition);
         $matrix = $moment->space->after($layer->matrix($moment->at));
 
         return new Standing(array_map(
@@ -243,7 +245,7 @@ final readonly class LayerDrawing
     public function own(Layer $layer, Composition $composition, int $frame): array
     {
         if ($composition->layers->tree()->isFlat()) {
-            return $this->lone($layer, $composition, Moment::on($frame));
+            return $this->lone($layer, $composition, Moment::on($frame, cameras: $composition->cameras()));
         }
         $around = $composition->around($layer);
         $isAdded = $layer->switches->reference
@@ -251,16 +253,19 @@ final readonly class LayerDrawing
             : count($around) === 1;
         $isHidden = self::any($around, fn (Layer $one): bool => ! $one->isSeenAt($frame)) || $composition->leavesOut($layer->id);
 
-        return ! $isAdded || $isHidden
-            ? []
-            : $this->draw($layer, $composition, Moment::on($frame, $composition->space($layer->id, $frame)));
+        if (! $isAdded || $isHidden) {
+            return [];
+        }
+        $moment = Moment::on($frame, $composition->space($layer->id, $frame), cameras: $composition->cameras());
+
+        return $this->draw($layer, $composition, $moment->for($around[count($around) - 1]));
     }
 
     /** @return list<Operation> what a layer adds that is in no group */
     public function lone(Layer $layer, Composition $composition, Moment $moment): array
     {
         return $layer->isSeenAt($moment->frame) && ($composition->alone === [] || ! $composition->leavesOut($layer->id))
-            ? $this->draw($layer, $composition, $moment)
+            ? $this->draw($layer, $composition, $moment->for($layer))
             : [];
     }
 
@@ -311,7 +316,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        if ($layer->isPlain && $moment->beyond === null) {
+        if ($layer->isPlain && $moment->isInPlane()) {
             $prepared = Resting::of($layer)->made[Prepared::class] ??= $this->prepared($layer) ?? false;
 
             return $prepared instanceof Prepared
@@ -319,7 +324,7 @@ final readonly class LayerDrawing
                 : $this->drawAt($layer, $composition, $moment);
         }
         $moments = ! $layer->exposure->motionBlur || $moment->isExposed ? null : $this->exposure->moments(
-            $layer, $composition, $moment->frame, fn (float $at): array => $this->ways->corners($layer, $composition, $at),
+            $layer, $composition, $moment->frame, fn (float $at): array => $this->ways->corners($layer, $composition, $moment->at($at)),
         );
         if ($moments === null) {
             return self::blended($layer, $this->drawAt($layer, $composition, $moment));
@@ -384,7 +389,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
-        return $layer->hasDepth || $layer->life->leavesPlane() || $moment->beyond !== null
+        return $layer->hasDepth || $layer->life->leavesPlane() || ! $moment->isInPlane()
             ? $this->depth->draw($layer, $composition, $moment)
             : $this->drawFlat($layer, $composition, $moment);
     }
@@ -449,7 +454,7 @@ final readonly class LayerDrawing
             return [];
         }
         // What is cut is a flat picture, whose patches then leave its plane.
-        $plane = PatchDrawing::cuts($layer) ? $moment->beyond(null) : $moment;
+        $plane = PatchDrawing::cuts($layer) ? $moment->onSheet() : $moment;
         $operations = $this->artist($layer)->draw($layer, $composition, $plane, $matrix);
 
         return self::lit(
@@ -493,7 +498,7 @@ final readonly class LayerDrawing
 
             return [$matrix, $opacity];
         };
-        $plane = PatchDrawing::cuts($layer) ? $moment->beyond(null) : $moment;
+        $plane = PatchDrawing::cuts($layer) ? $moment->onSheet() : $moment;
         $operations = $artist->drawInTime($layer, $composition, $plane, $moments, $pose);
 
         // Masks and effects are where the first is that is seen.

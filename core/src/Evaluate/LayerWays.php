@@ -12,7 +12,9 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
+use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Artist;
+use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\MovesWithin;
 use Ricamo\Core\Kind\Outlined;
 use Ricamo\Core\Kind\RepeatsInTime;
@@ -56,15 +58,17 @@ final readonly class LayerWays
      *
      * @return array<array-key, Point> or, where its parts move by themselves, where those are
      */
-    public function corners(Layer $layer, Composition $composition, float $at): array
+    public function corners(Layer $layer, Composition $composition, Moment $moment): array
     {
+        $at = $moment->at;
         $corners = $this->flatCorners($layer, $composition, $at);
         $moved = $layer->life->leavesPlane() ? $this->change($layer, $composition, $at)->space : null;
         $depth = $layer->depthMoved($moved, $at);
-        if ($depth === null) {
+        $camera = $moment->camera();
+        if ($depth === null && $camera === null) {
             return $corners;
         }
-        $seen = (new View($composition))->of($depth);
+        $seen = (new View($composition, camera: $camera))->of($depth ?? Space::flat(new Affine));
 
         return array_map(
             fn (Point $point): Point => $seen->distance($point) < Projection::NEAREST ? $point : $seen->apply($point), $corners,
@@ -72,7 +76,7 @@ final readonly class LayerWays
     }
 
     /** @return array<array-key, Point> the same in the plane in which it is placed */
-    private function flatCorners(Layer $layer, Composition $composition, float $at): array
+    private function flatCorners(Layer $layer, Composition $composition, int|float $at): array
     {
         $changes = array_map(fn (Change $one): Affine => $one->matrix, $this->change($layer, $composition, $at)->each());
         $artist = ($this->artist)($layer);

@@ -65,6 +65,36 @@ final readonly class Space
         return $about($side)->after(self::tilted($through, 0, 0, -$degrees))->after($about(-$side));
     }
 
+    /**
+     * Turned about a point in space, first about the horizontal axis, then about the vertical one.
+     *
+     * @param  float  $up  degrees; positive leads what is nearest to the viewer up
+     * @param  float  $around  degrees; positive leads what is nearest to the viewer to the right
+     */
+    public static function orbiting(Vector $about, float $up, float $around): self
+    {
+        [$cosX, $sinX] = self::cosine($up);
+        [$cosY, $sinY] = self::cosine($around);
+        // About x: y' = y·cos + z·sin, z' = z·cos − y·sin. Then about y: x' = x·cos − z·sin, z' = z·cos + x·sin.
+        $turned = self::along(
+            new Vector($cosY, $sinY * $sinX, -$sinY * $cosX), new Vector(0, $cosX, $sinX), new Vector($sinY, -$cosY * $sinX, $cosY * $cosX),
+            new Vector(0, 0, 0),
+        );
+
+        return $turned->from($about->minus($turned->apply($about)));
+    }
+
+    /**
+     * What lies along three axes, counted by each of them.
+     *
+     * @param  Vector  $x  what x comes to count; so do the others
+     * @param  Vector  $moved  what is added to that
+     */
+    public static function along(Vector $x, Vector $y, Vector $z, Vector $moved): self
+    {
+        return new self([$x->x, $x->y, $x->z, $moved->x, $y->x, $y->y, $y->z, $moved->y, $z->x, $z->y, $z->z, $moved->z]);
+    }
+
     /** @return array{float, float} cosine and sine of an angle in degrees, exact at whole quarters */
     private static function cosine(float $degrees): array
     {
@@ -99,6 +129,64 @@ final readonly class Space
         [$a, $b, , $d, $e, $f, , $h, $i, $j, , $l] = $this->rows;
 
         return [$a * $point->x + $b * $point->y + $d, $e * $point->x + $f * $point->y + $h, $i * $point->x + $j * $point->y + $l];
+    }
+
+    /** What becomes of a way: all but of where it begins. */
+    public function direction(Vector $way): Vector
+    {
+        [$a, $b, $c, , $d, $e, $f, , $g, $h, $i] = $this->rows;
+
+        return new Vector(
+            $a * $way->x + $b * $way->y + $c * $way->z,
+            $d * $way->x + $e * $way->y + $f * $way->z,
+            $g * $way->x + $h * $way->y + $i * $way->z,
+        );
+    }
+
+    /** Where a point of the space comes to be. */
+    public function apply(Vector $point): Vector
+    {
+        return $this->direction($point)->plus(new Vector($this->rows[3], $this->rows[7], $this->rows[11]));
+    }
+
+    /** The way back, by the adjugate of its turns and scales; what it makes of a volume has to have some. */
+    public function inverse(): self
+    {
+        [$a, $b, $c, $p, $d, $e, $f, $q, $g, $h, $i, $r] = $this->rows;
+        [$x, $y, $z] = [new Vector($a, $b, $c), new Vector($d, $e, $f), new Vector($g, $h, $i)];
+        $volume = $x->dot($y->cross($z));
+        [$one, $two, $three] = [$y->cross($z)->times(1 / $volume), $z->cross($x)->times(1 / $volume), $x->cross($y)->times(1 / $volume)];
+        $back = self::along(
+            new Vector($one->x, $two->x, $three->x), new Vector($one->y, $two->y, $three->y), new Vector($one->z, $two->z, $three->z),
+            new Vector(0, 0, 0),
+        );
+
+        return $back->from($back->direction(new Vector(-$p, -$q, -$r)));
+    }
+
+    /** The same turns and scales, with the origin elsewhere. */
+    private function from(Vector $origin): self
+    {
+        [$a, $b, $c, , $d, $e, $f, , $g, $h, $i] = $this->rows;
+
+        return new self([$a, $b, $c, $origin->x, $d, $e, $f, $origin->y, $g, $h, $i, $origin->z]);
+    }
+
+    /**
+     * Whether it leaves everything where it is.
+     *
+     * @param  float  $parts  by how much a factor may differ from that
+     * @param  float  $pixels  by how much what is added may
+     */
+    public function isNone(float $parts = 0.0, float $pixels = 0.0): bool
+    {
+        foreach ($this->rows as $index => $number) {
+            if (abs($number - self::IDENTITY[$index]) > ($index % 4 === 3 ? $pixels : $parts)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**

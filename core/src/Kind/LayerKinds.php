@@ -7,6 +7,7 @@ namespace Ricamo\Core\Kind;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Kind\Adjusting\AdjustingKind;
 use Ricamo\Core\Kind\Bundle\BundleKind;
+use Ricamo\Core\Kind\Camera\CameraKind;
 use Ricamo\Core\Kind\Footage\FootageKind;
 use Ricamo\Core\Kind\Group\GroupKind;
 use Ricamo\Core\Kind\Shape\ShapeKind;
@@ -20,6 +21,7 @@ final class LayerKinds
     private const CLASSES = [
         AdjustingKind::class,
         BundleKind::class,
+        CameraKind::class,
         FootageKind::class,
         GroupKind::class,
         ShapeKind::class,

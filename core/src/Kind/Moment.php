@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind;
 
+use Ricamo\Core\Document\Cameras;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 
 /** When layers are drawn, and in which space. */
@@ -18,6 +23,7 @@ final readonly class Moment
      * @param  bool  $isMask  whether what is drawn is a mask of another layer
      * @param  Affine  $frameSpace  from the pixels of the composition that they are in to those that are drawn
      * @param  ?Space  $beyond  how the plane in which they are drawn leaves the picture's, with a group that has depth
+     * @param  ?Cameras  $cameras  through which the composition is seen; null where it is seen as without
      */
     public function __construct(
         public int $frame,
@@ -27,13 +33,74 @@ final readonly class Moment
         public bool $isMask = false,
         public Affine $frameSpace = new Affine,
         public ?Space $beyond = null,
+        private ?Cameras $cameras = null,
     ) {
     }
 
-    /** @param  Affine  $frameSpace  that of a composition which is placed in another */
-    public static function on(int $frame, Affine $space = new Affine, Affine $frameSpace = new Affine): self
+    /**
+     * @param  Affine  $frameSpace  that of a composition which is placed in another
+     * @param  ?Cameras  $cameras  through which the composition is seen
+     */
+    public static function on(int $frame, Affine $space = new Affine, Affine $frameSpace = new Affine, ?Cameras $cameras = null): self
     {
-        return new self($frame, $frame, $space, frameSpace: $frameSpace);
+        return new self($frame, $frame, $space, frameSpace: $frameSpace, cameras: $cameras);
+    }
+
+    /** The same as it is seen without a camera, where cameras pass something by. */
+    public function for(Layer $layer): self
+    {
+        return $this->cameras === null || ! $layer->switches->flat ? $this : $this->unfilmed();
+    }
+
+    /** @return ?Space what the camera sees, led to where the same is seen without one; null where everything is */
+    public function camera(): ?Space
+    {
+        return $this->cameras?->at($this->at);
+    }
+
+    /** Whether what is drawn is drawn where it is seen. */
+    public function isInPlane(): bool
+    {
+        return $this->beyond === null && $this->camera() === null;
+    }
+
+    /** The same in the plane of a sheet, which is seen as a whole afterwards. */
+    public function onSheet(): self
+    {
+        return $this->cameras === null && $this->beyond === null ? $this : $this->unfilmed()->beyond(null);
+    }
+
+    /**
+     * How a plane is seen, from the space in which all is drawn.
+     *
+     * @param  ?Space  $beyond  how it leaves the picture's, as it is drawn
+     */
+    public function seen(?Space $beyond, Composition $composition): Projection
+    {
+        return $this->view($composition)->of($this->inFrame($beyond));
+    }
+
+    /** Where a plane stands before the viewer, in composition pixels, as if it were seen without a camera. */
+    public function standing(?Space $beyond, Composition $composition): Space
+    {
+        return $this->view($composition)->led($this->inFrame($beyond));
+    }
+
+    private function view(Composition $composition): View
+    {
+        return new View($composition, $this->frameSpace, $this->camera());
+    }
+
+    private function inFrame(?Space $beyond): Space
+    {
+        $frame = Space::flat($this->frameSpace->inverse());
+
+        return $beyond === null ? $frame : $frame->after($beyond);
+    }
+
+    private function unfilmed(): self
+    {
+        return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $this->beyond);
     }
 
     /** One of those while the shutter is open. */
@@ -63,21 +130,21 @@ final readonly class Moment
     {
         return new self(
             $this->frame, $this->at, $by->after($this->space), $this->isExposed, $this->isMask, $by->after($this->frameSpace),
-            $this->beyond,
+            $this->beyond, $this->cameras,
         );
     }
 
     /** The same in a plane that leaves the picture's; null for the picture's own. */
     public function beyond(?Space $beyond): self
     {
-        return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $beyond);
+        return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $beyond, $this->cameras);
     }
 
     private function with(int|float|null $at = null, ?Affine $space = null, ?bool $isExposed = null, ?bool $isMask = null): self
     {
         return new self(
             $this->frame, $at ?? $this->at, $space ?? $this->space, $isExposed ?? $this->isExposed, $isMask ?? $this->isMask,
-            $this->frameSpace, $this->beyond,
+            $this->frameSpace, $this->beyond, $this->cameras,
         );
     }
 }

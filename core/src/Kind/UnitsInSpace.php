@@ -46,7 +46,7 @@ final readonly class UnitsInSpace
     /** Whether a unit is drawn where it is seen. */
     public function isFlat(?Space $depth): bool
     {
-        return $depth === null && $this->moment->beyond === null;
+        return $depth === null && $this->moment->isInPlane();
     }
 
     /**
@@ -77,10 +77,10 @@ final readonly class UnitsInSpace
     {
         $beyond = View::placed($depth, $this->matrix, $this->moment->beyond);
         $frame = $this->moment->frameSpace;
-        if ($beyond === null || $frame->isFlat()) {
+        if (($beyond === null && $this->moment->isInPlane()) || $frame->isFlat()) {
             return null;
         }
-        $seen = (new View($this->composition, $frame))->of(Space::flat($frame->inverse())->after($beyond));
+        $seen = $this->moment->seen($beyond, $this->composition);
         $whole = $frame->bounds(new Box(0, 0, $this->composition->width, $this->composition->height));
         $corners = $seen->isEdgeOn() ? [] : $seen->within($extent, $whole->grown($whole->longer() * self::BESIDE));
 

@@ -8,6 +8,8 @@ namespace Ricamo\Core\Property;
 enum Section: string
 {
     case Placement = 'placement';
+    case Camera = 'camera';
+    case Lens = 'lens';
     case Pace = 'pace';
     case Framing = 'framing';
     case Form = 'form';
@@ -39,12 +41,14 @@ enum Section: string
     /** Whether its values say where a layer stands. */
     public function places(): bool
     {
-        return $this === self::Placement || $this === self::Depth;
+        return $this === self::Placement || $this === self::Depth || $this === self::Camera;
     }
 
     /** Whether few layers need it: it is folded until something is in it. */
     public function isRare(): bool
     {
-        return ! in_array($this, [self::Placement, self::Pace, self::Framing, self::Form, self::Type, self::Sound], true);
+        return ! in_array($this, [
+            self::Placement, self::Camera, self::Lens, self::Pace, self::Framing, self::Form, self::Type, self::Sound,
+        ], true);
     }
 }

@@ -111,7 +111,7 @@ final class AnyEdit
                 ...$this->one([
                     ['visible' => $this->is()], ['reference' => $this->is()], ['label' => 'woad'],
                     ['motionBlur' => $this->is()], ['blend' => 'multiply'], ['scaleLinked' => $this->is()],
-                    ['turnsAlong' => $this->is()],
+                    ['turnsAlong' => $this->is()], ['flat' => $this->is()],
                 ]),
             ],
             'set-content' => fn (): array => [
@@ -127,6 +127,13 @@ final class AnyEdit
             ],
             'style-words' => fn (): array => [
                 'layer' => $this->layer(), 'from' => 0, 'to' => mt_rand(1, 4), 'style' => ['size' => mt_rand(50, 150)],
+            ],
+            'aim-camera' => fn (): array => [
+                'camera' => $this->is() ? 'camera' : $this->layer(), 'layer' => $this->layer(), 'frame' => $this->frame(),
+            ],
+            'set-lens' => fn (): array => [
+                'camera' => $this->is() ? 'camera' : $this->layer(), 'frame' => $this->frame(), 'keeps' => $this->is(),
+                ...$this->one([['lens' => mt_rand(5, 200)], ['angle' => mt_rand(5, 100)]]),
             ],
             'look-alone' => fn (): array => ['layers' => $this->is() ? [] : $this->layers()],
             'show-instead' => fn (): array => [
@@ -343,6 +350,7 @@ final class AnyEdit
             ['kind' => 'window', 'form' => 'rectangle', ...($this->is() ? ['media' => 'm1'] : [])],
             ['kind' => 'group'],
             ['kind' => 'adjusting'],
+            ['kind' => 'camera'],
             ['kind' => 'sound', 'media' => 'm1'],
         ]);
     }
@@ -353,7 +361,7 @@ final class AnyEdit
         $property = $this->property();
 
         return ['property' => $property, 'value' => match ($property) {
-            'position', 'scale', 'anchor', 'size' => [mt_rand(-300, 300), mt_rand(1, 300)],
+            'position', 'scale', 'anchor', 'size', 'aim' => [mt_rand(-300, 300), mt_rand(1, 300)],
             'fill' => '#24557a',
             default => mt_rand(-50, 150),
         }];
@@ -404,7 +412,7 @@ final class AnyEdit
 
     private function property(): string
     {
-        return $this->one(['position', 'scale', 'rotation', 'opacity', 'size', 'typeSize', 'anchor', 'fill', 'volume', 'outlineWidth']);
+        return $this->one(['position', 'scale', 'rotation', 'opacity', 'size', 'typeSize', 'anchor', 'fill', 'volume', 'outlineWidth', 'z', 'aim', 'orbitY', 'lens']);
     }
 
     private function layer(): string

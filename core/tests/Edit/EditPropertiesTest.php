@@ -174,6 +174,10 @@ final class EditPropertiesTest extends TestCase
                     ],
                     ['id' => 'bundle', 'kind' => 'bundle', 'composition' => 'c2', 'name' => 'Bundle', 'in' => 0, 'out' => 60],
                     ['id' => 'all', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 60],
+                    [
+                        'id' => 'camera', 'kind' => 'camera', 'name' => 'Camera', 'in' => 10, 'out' => 60, 'position' => [700, 540],
+                        'z' => Fixture::keyframes([10, -2666.666667], [50, -900]), 'aim' => [960, 540], 'orbitX' => 5,
+                    ],
                 ]],
                 [
                     'id' => 'c2', 'name' => 'Name bar', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 50,

@@ -100,7 +100,7 @@ final class DepthOrderTest extends TestCase
         self::assertSame($drawn, self::ids($list));
     }
 
-    public function test_flat_members_of_a_tilted_group_keep_their_order(): void
+    public function test_members_without_depth_part_those_of_a_tilted_group_as_of_any_other(): void
     {
         $composition = Fixture::composition([
             ['id' => 'g', 'kind' => 'group', 'name' => 'G', 'in' => 0, 'out' => 100, 'tiltY' => 60, 'position' => [960, 540]],
@@ -108,7 +108,7 @@ final class DepthOrderTest extends TestCase
             Fixture::bar(['id' => 'b', 'group' => 'g', 'position' => [0, 0], 'fill' => self::COLOURS['b']]),
             Fixture::bar(['id' => 'c', 'group' => 'g', 'position' => [100, 0], 'z' => 80, 'fill' => self::COLOURS['c']]),
         ]);
-        self::assertSame('cab', self::drawn($composition));
+        self::assertSame('abc', self::drawn($composition));
     }
 
     public function test_a_group_has_its_place_by_its_own_plane(): void

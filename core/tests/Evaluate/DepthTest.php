@@ -7,11 +7,9 @@ namespace Ricamo\Core\Tests\Evaluate;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Display\Group;
-use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Motion;
@@ -28,6 +26,8 @@ use Ricamo\Core\Tests\Fixture;
 /** Compositions are 1920 × 1080, seen from 1920 · 50 / 36 pixels before (960, 540). */
 final class DepthTest extends TestCase
 {
+    use SeenPlaces;
+
     private const DISTANCE = 1920 * 50 / 36;
 
     /** The pinhole formula of any textbook: what is z farther away is nearer to the middle by distance / (distance + z). */
@@ -454,34 +454,5 @@ final class DepthTest extends TestCase
     {
         $this->expectExceptionMessage('z');
         Fixture::composition([['id' => 'a', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 9, 'z' => 5]]);
-    }
-
-    private static function list(Composition $composition, int $frame = 0): DisplayList
-    {
-        return Fixture::evaluator()->frame($composition, $frame);
-    }
-
-    /** @return list<Point> of the only outline that is drawn */
-    private static function corners(Composition $composition, int $frame = 0): array
-    {
-        $operations = array_filter(self::list($composition, $frame)->operations, fn (Operation $one): bool => $one instanceof Fill);
-        self::assertCount(1, $operations);
-        $fill = reset($operations);
-        $path = Path::parse($fill->outline->data)->transformed($fill->matrix);
-
-        return array_map(fn (array $pair): Point => new Point(...$pair), array_chunk($path->coordinates, 2));
-    }
-
-    /**
-     * @param  list<Point>  $expected
-     * @param  list<Point>  $found
-     */
-    private static function assertSamePlaces(array $expected, array $found, float $within = 0.002): void
-    {
-        self::assertCount(count($expected), $found);
-        foreach ($expected as $index => $point) {
-            // Outlines are written to a thousandth of a pixel, and ways to a hundredth.
-            self::assertEqualsWithDelta([$point->x, $point->y], [$found[$index]->x, $found[$index]->y], $within, "corner $index");
-        }
     }
 }

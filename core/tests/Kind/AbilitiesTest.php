@@ -48,6 +48,7 @@ final class AbilitiesTest extends TestCase
             Ability::Written => ['set-content', ['layer' => 'it', 'content' => ['text' => 'Open day']]],
             Ability::Frames => ['make-windows', ['layers' => ['it']]],
             Ability::Cut => ['set-patchwork', ['layers' => ['it'], 'patchwork' => ['rows' => 2]]],
+            Ability::Looks => ['aim-camera', ['camera' => 'it', 'layer' => 'bar', 'frame' => 0]],
             Ability::Adjusts => null,
         };
         if ($edit === null) {

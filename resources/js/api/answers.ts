@@ -3,6 +3,7 @@ import type { DisplayList } from './displayList.gen';
 import type {
     AdjustingLayer,
     BundleLayer,
+    CameraLayer,
     Composition,
     FootageLayer,
     GroupLayer,
@@ -13,7 +14,15 @@ import type {
 } from './project.gen';
 
 export type Layer =
-    AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer;
+    | AdjustingLayer
+    | BundleLayer
+    | CameraLayer
+    | FootageLayer
+    | GroupLayer
+    | ShapeLayer
+    | SoundLayer
+    | TextLayer
+    | WindowLayer;
 export type LayerKind = Layer['kind'];
 export type Value = number | boolean | string | [number, number];
 export type Corner = [number, number];
@@ -107,7 +116,7 @@ export interface FormatChoice {
 
 /** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
 export type Ability =
-    'seen' | 'cut' | 'holds' | 'adjusts' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+    'seen' | 'cut' | 'holds' | 'adjusts' | 'looks' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
 
 /** How large a file will be: in pixels, one more where it takes even sides only, and about in bytes. */
 export interface FileSize {
@@ -293,6 +302,8 @@ export interface Inspection {
     points?: EffectPoint[];
     /** Of what shows another composition: the frame of that which is seen at the playhead. */
     inside?: number | null;
+    /** Of a camera: the angle that it sees across the picture at the playhead, in degrees. */
+    angle?: number;
     /** What of it cannot be seen although it is there, in words. */
     faint: string | null;
     /** Of what plays: the frame of it that is shown at the playhead, counted from nought; null where there is none. */

@@ -1587,7 +1587,15 @@ export interface Composition {
      * from the bottom of the stack to the top
      */
     layers?: (
-        AdjustingLayer | BundleLayer | FootageLayer | GroupLayer | ShapeLayer | SoundLayer | TextLayer | WindowLayer
+        | AdjustingLayer
+        | BundleLayer
+        | CameraLayer
+        | FootageLayer
+        | GroupLayer
+        | ShapeLayer
+        | SoundLayer
+        | TextLayer
+        | WindowLayer
     )[];
     /**
      * @maxItems 2000
@@ -1671,6 +1679,10 @@ export interface AdjustingLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2075,6 +2087,10 @@ export interface BundleLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2177,6 +2193,87 @@ export interface Patchwork {
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "CameraLayer".
+ */
+export interface CameraLayer {
+    id: string;
+    kind: 'camera';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
+    visible?: boolean;
+    /**
+     * whether its width and height are scaled together
+     */
+    scaleLinked?: boolean;
+    label?: Label;
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
+    blend?: Blend;
+    motionBlur?: boolean;
+    shutter?: Shutter;
+    arrive?: Phase;
+    leave?: Leaving;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    position?: AnimatedPoint;
+    z?: AnimatedNumber;
+    aim?: AnimatedPoint;
+    aimZ?: AnimatedNumber;
+    orbitX?: AnimatedAngle;
+    orbitY?: AnimatedAngle;
+    rotation?: AnimatedAngle;
+    lens?: AnimatedNumber;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
  * via the `definition` "FootageLayer".
  */
 export interface FootageLayer {
@@ -2224,6 +2321,10 @@ export interface FootageLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2326,6 +2427,10 @@ export interface GroupLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2416,6 +2521,10 @@ export interface ShapeLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2589,6 +2698,10 @@ export interface SoundLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2674,6 +2787,10 @@ export interface TextLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2890,6 +3007,10 @@ export interface WindowLayer {
      * whether it stays the right way round in a bundle that is flipped
      */
     alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -3141,6 +3262,12 @@ export interface EditArguments {
     'add-swatch': {
         colour: string;
         name?: string | null;
+    };
+    'aim-camera': {
+        camera: string;
+        layer: string;
+        frame: number;
+        scope?: string | null;
     };
     'align-layers': {
         /**
@@ -3964,6 +4091,7 @@ export interface EditArguments {
         reference?: boolean | null;
         turnsAlong?: boolean | null;
         alwaysReads?: boolean | null;
+        flat?: boolean | null;
         blend?: string | null;
         motionBlur?: boolean | null;
         shutter?: Shutter | null;
@@ -3974,6 +4102,14 @@ export interface EditArguments {
          */
         layers: string[];
         phase?: unknown | null;
+    };
+    'set-lens': {
+        camera: string;
+        frame: number;
+        lens?: number | null;
+        angle?: number | null;
+        keeps?: boolean | null;
+        scope?: string | null;
     };
     'set-masks': {
         /**

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AppWindow, CircleDot, PenTool, Pencil, SlidersHorizontal } from 'lucide-vue-next';
+import { AppWindow, CircleDot, PenTool, Pencil, SlidersHorizontal, Video } from 'lucide-vue-next';
 import { useDrawing } from '@/picture/drawing';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
@@ -152,6 +152,9 @@ const vocabulary = useVocabulary();
         </KitItem>
         <KitItem label="Adjusting layer" @add="adding.add({ kind: 'adjusting' }, { at: $event.at })">
             <div class="stage"><SlidersHorizontal /></div>
+        </KitItem>
+        <KitItem label="Camera" @add="adding.add({ kind: 'camera' }, { at: $event.at })">
+            <div class="stage"><Video /></div>
         </KitItem>
         <KitItem
             v-for="one in WINDOWS"

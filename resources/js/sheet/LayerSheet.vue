@@ -2,6 +2,7 @@
 import { useOpened } from '@/shell/opened';
 import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
+import { useCameras } from '@/project/cameras';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { perSecond } from '@/project/rates';
@@ -14,6 +15,7 @@ import ArrangeFields from './ArrangeFields.vue';
 import BlurFields from './BlurFields.vue';
 import BrushFields from './BrushFields.vue';
 import BundleFields from './BundleFields.vue';
+import CameraFields from './CameraFields.vue';
 import CascadeFields from './CascadeFields.vue';
 import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
@@ -39,6 +41,7 @@ import { useWholeBead } from './wholeBead';
 
 const props = defineProps<{ layer: Layer }>();
 
+const cameras = useCameras();
 const composition = useComposition();
 const media = useMedia();
 const finding = useFinding();
@@ -205,6 +208,20 @@ useOpened(dyesOpen, () => dyes.value?.handleClose());
             :layer="layer"
             :definition="definition"
             :state="inspection?.values[definition.name]"
+        />
+        <CameraFields
+            v-if="(section === 'camera' || section === 'lens') && !finding.isOn"
+            :key="layer.id"
+            :layer="layer"
+            :part="section"
+        />
+        <ElCheckbox
+            v-if="section === 'placement' && !finding.isOn && cameras.isInSpace(layer)"
+            :model-value="layer.flat ?? false"
+            label="Stays flat: cameras pass it by"
+            class="along"
+            data-stays-flat
+            @change="(on) => composition.edit('set-layer', { layers: [layer.id], flat: !!on })"
         />
         <div v-if="section === 'form' && layer.kind === 'shape' && !finding.isOn" class="grow">
             <GrowFields :layers="[layer.id]" />

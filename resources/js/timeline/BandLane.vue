@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useVocabulary } from '@/project/vocabulary';
-import { AppWindow, AudioLines, Folder, Glasses, Lock, Package, SlidersHorizontal } from 'lucide-vue-next';
+import { AppWindow, AudioLines, Folder, Glasses, Lock, Package, SlidersHorizontal, Video } from 'lucide-vue-next';
 import { computed, ref, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -36,6 +36,7 @@ const SIGNS: Partial<Record<Layer['kind'], Component>> = {
     group: Folder,
     window: AppWindow,
     adjusting: SlidersHorizontal,
+    camera: Video,
 };
 
 /** Whether others are looked at by themselves. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useVocabulary } from '@/project/vocabulary';
 import {
+    Box,
     ChevronDown,
     ChevronRight,
     Eye,
@@ -9,12 +10,16 @@ import {
     FolderOpen,
     Lock,
     LockOpen,
+    Square,
+    Video,
+    VideoOff,
     Volume2,
     VolumeX,
 } from 'lucide-vue-next';
 import { computed, nextTick, ref, watch } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useAdding } from '@/project/adding';
+import { useCameras } from '@/project/cameras';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
@@ -33,6 +38,7 @@ const selection = useSelection();
 const adding = useAdding();
 const media = useMedia();
 const groups = useGroups();
+const cameras = useCameras();
 const renaming = ref(false);
 const field = ref<HTMLInputElement | null>(null);
 // A row that is scrolled away is used for another layer.
@@ -150,6 +156,27 @@ function keep(): void {
             class="speaker"
             :label="heard ? 'Mute this layer' : 'Unmute this layer'"
             @click="composition.edit('set-content', { layer: layer.id, content: { sound: !heard } })"
+        />
+        <IconButton
+            v-if="cameras.isInSpace(layer)"
+            :icon="layer.flat ? Square : Box"
+            :size="13"
+            :class="{ open: !layer.flat }"
+            class="lock"
+            :label="
+                layer.flat
+                    ? 'Cameras pass this layer by: place it in space'
+                    : 'Keep this layer flat: cameras pass it by'
+            "
+            data-flat
+            @click="composition.edit('set-layer', { layers: [layer.id], flat: !layer.flat })"
+        />
+        <IconButton
+            v-if="vocabulary.can(layer, 'looks')"
+            :icon="layer.visible === false ? VideoOff : Video"
+            :size="15"
+            :label="layer.visible === false ? 'Look through this camera' : 'Switch this camera off'"
+            @click="composition.edit('set-layer', { layers: [layer.id], visible: layer.visible === false })"
         />
         <IconButton
             v-if="vocabulary.can(layer, 'seen')"

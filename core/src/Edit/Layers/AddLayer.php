@@ -39,7 +39,7 @@ final readonly class AddLayer implements CompositionEdit
             'name' => $kind->newName($this->layer, $evaluator->media),
             'in' => $in,
             'out' => max($composition->length, $in + 1),
-            ...($kind->isSeen() ? ['position' => [$composition->width / 2, $composition->height / 2]] : []),
+            ...$kind->startsAt($composition),
             'label' => Dye::forNumber(count($composition->layers))->value,
             ...$kind->newLayer($this->layer, $composition, $evaluator->media, $in, $this->lasts),
         ];

@@ -24,7 +24,7 @@ final readonly class ResetPlacement implements CompositionEdit
             $layer = $composition->layer($id);
             foreach ($layer->definitions() as $name => $definition) {
                 if ($definition->section?->places()) {
-                    $layer = $layer->withProperty($name, ResetValue::resting($definition, $composition));
+                    $layer = $layer->withProperty($name, ResetValue::resting($definition, $layer, $composition));
                 }
             }
             $composition = $composition->replacing($layer);

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Ricamo\Core\Edit\Values;
 
 use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Document\Axes;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Evaluate\Evaluator;
-use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Together;
 use Ricamo\Core\Property\PropertyDefinition;
 
@@ -25,18 +26,17 @@ final readonly class ResetValue implements CompositionEdit
     {
         return $this->target->change(
             $composition,
-            fn (Property $property, Layer $layer): Property => self::resting($this->target->definition($layer), $composition),
+            fn (Property $property, Layer $layer): Property => self::resting($this->target->definition($layer), $layer, $composition),
         );
     }
 
-    /** What a new layer has, whose place is in the middle of the frame. */
-    public static function resting(PropertyDefinition $definition, Composition $composition): Property
+    public static function resting(PropertyDefinition $definition, Layer $layer, Composition $composition): Property
     {
-        $middle = new Point($composition->width / 2, $composition->height / 2);
+        $starts = $layer->kind->startsAt($composition);
+        $axis = array_search($definition->name, Axes::APART, true);
+        $value = $axis === false ? $starts[$definition->name] ?? null : (new Node($starts[Axes::TOGETHER]))->items(2)[$axis]->number();
 
-        return Property::constant(
-            $definition->type, ['position' => $middle, 'x' => $middle->x, 'y' => $middle->y][$definition->name] ?? $definition->default,
-        );
+        return Property::constant($definition->type, $value === null ? $definition->default : $definition->read(new Node($value)));
     }
 
     public function title(): string

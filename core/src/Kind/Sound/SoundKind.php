@@ -14,6 +14,7 @@ use Ricamo\Core\Kind\DrawnKind;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Playing\Pace;
 use Ricamo\Core\Kind\Playing\PlayedFields;
+use Ricamo\Core\Kind\Unseen;
 
 /** Music, a voice, a noise: what is heard and not seen. */
 final class SoundKind extends LayerKind implements DrawnKind

@@ -2,14 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Ricamo\Core\Kind\Sound;
+namespace Ricamo\Core\Kind;
 
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Kind\Artist;
-use Ricamo\Core\Kind\Moment;
 
 /** Draws nothing. */
 final readonly class Unseen implements Artist

@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Document;
+
+use Ricamo\Core\Animation\Property;
+use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
+use Ricamo\Core\Property\PropertyDefinition;
+use Ricamo\Core\Property\Section;
+use Ricamo\Core\Value\Type\AngleType;
+use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PointType;
+
+/**
+ * From where, and through which lens, a composition is seen at a moment. What stands on its way may be told by the pinhole formula:
+ * what is `ahead` of the eye, in pixels, is seen `focal / ahead` times as large, towards the middle of the picture.
+ */
+final readonly class Camera
+{
+    /** What differs by no more, in pixels, is where it is without a camera: documents hold depths to a millionth. */
+    private const SAME = 1e-5;
+
+    /**
+     * @param  Vector  $eye  where it stands, in composition pixels
+     * @param  Vector  $right  of length 1 and at right angles to the other two; so are these
+     * @param  float  $focal  how far away things are as large as they are, in pixels
+     */
+    private function __construct(
+        public Vector $eye, public Vector $right, public Vector $down, public Vector $ahead, public float $focal,
+    ) {
+    }
+
+    /** @return list<PropertyDefinition> of layers that are cameras */
+    public static function properties(): array
+    {
+        $far = Placement::FAR;
+        $point = new PointType;
+        $middle = new Point(0, 0);
+
+        return [
+            new PropertyDefinition('position', $point, $middle, -$far, $far, 'Position', Section::Camera, 'px'),
+            new PropertyDefinition(
+                'z', new NumberType, 0.0, -$far, $far, 'Depth', Section::Camera, 'px', hint: 'Negative is before the picture’s plane',
+            ),
+            new PropertyDefinition('aim', $point, $middle, -$far, $far, 'Aim', Section::Camera, 'px'),
+            new PropertyDefinition('aimZ', new NumberType, 0.0, -$far, $far, 'Aim depth', Section::Camera, 'px'),
+            new PropertyDefinition(
+                'orbitX', new AngleType, 0.0, -1e7, 1e7, 'Orbit up', Section::Camera, '°', hint: 'About what it aims at; positive rises above it',
+            ),
+            new PropertyDefinition(
+                'orbitY', new AngleType, 0.0, -1e7, 1e7, 'Orbit around', Section::Camera, '°',
+                hint: 'About what it aims at; positive leads to the right',
+            ),
+            new PropertyDefinition(
+                'rotation', new AngleType, 0.0, -1e7, 1e7, 'Roll', Section::Camera, '°', hint: 'Positive turns the camera clockwise',
+            ),
+            new PropertyDefinition(
+                'lens', new NumberType, View::LENS, 5, 1000, 'Focal length', Section::Lens, 'mm', isFactor: true,
+                hint: 'On a sensor 36 mm wide',
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> values, as documents hold them, with which a composition is seen as it is without a camera */
+    public static function atRest(Composition $composition): array
+    {
+        [$x, $y, $z] = (new View($composition))->eye();
+
+        return ['position' => [$x, $y], 'z' => round($z, 6), 'aim' => [$x, $y]];
+    }
+
+    /** The angle in degrees that a lens sees across the picture, of so many millimetres. */
+    public static function angleOf(float $lens): float
+    {
+        return 2 * rad2deg(atan(View::SENSOR / 2 / $lens));
+    }
+
+    /** The focal length in millimetres that sees such an angle, in degrees, across the picture. */
+    public static function lensOf(float $angle): float
+    {
+        return View::SENSOR / 2 / tan(deg2rad($angle) / 2);
+    }
+
+    /** A camera in a composition whose size has changed: where that is what it was without one, it is so again. */
+    public static function resized(Layer $layer, Resized $by): Layer
+    {
+        $property = fn (string $name): Property => $layer->properties[$name];
+
+        return $layer->with(['properties' => [
+            ...$layer->properties,
+            'position' => $property('position')->mapPoints($by->aboutMiddle(...)), 'z' => Depth::scaled($property('z'), $by->away()),
+            'aim' => $property('aim')->mapPoints($by->aboutMiddle(...)), 'aimZ' => Depth::scaled($property('aimZ'), $by->factor()),
+        ]]);
+    }
+
+    /**
+     * @param  Layer  $layer  a camera
+     * @param  View  $plain  how the composition is seen without one
+     * @return self as it stands in the space that its place counts in
+     */
+    public static function of(Layer $layer, View $plain, int|float $at): self
+    {
+        $place = function (string $across, string $away) use ($layer, $at): Vector {
+            $point = $layer->point($across, $at);
+
+            return new Vector($point->x, $point->y, $layer->number($away, $at));
+        };
+        [$eye, $aim] = [$place('position', 'z'), $place('aim', 'aimZ')];
+        $ahead = $aim->minus($eye)->unit() ?? new Vector(0, 0, 1);
+        // Straight up or down there is no telling what is to the right: that stays what it is when looking ahead.
+        $right = (new Vector($ahead->z, 0, -$ahead->x))->unit() ?? new Vector(1, 0, 0);
+        $down = $ahead->cross($right);
+        $roll = Affine::rotation($layer->number('rotation', $at));
+        $camera = new self(
+            $eye, $right->times($roll->a)->plus($down->times($roll->b)), $down->times($roll->a)->minus($right->times($roll->b)), $ahead,
+            $plain->distance * $layer->number('lens', $at) / View::LENS,
+        );
+
+        return $camera->carried(Space::orbiting($aim, $layer->number('orbitX', $at), $layer->number('orbitY', $at)));
+    }
+
+    /** The same where it is moved and turned with all that is around it. */
+    public function carried(Space $by): self
+    {
+        if ($by->isNone()) {
+            return $this;
+        }
+        $ahead = $by->direction($this->ahead)->unit() ?? $this->ahead;
+        $across = $by->direction($this->right);
+        $right = $across->minus($ahead->times($ahead->dot($across)))->unit() ?? $this->right;
+
+        return new self($by->apply($this->eye), $right, $ahead->cross($right), $ahead, $this->focal);
+    }
+
+    /**
+     * What is seen, led to where the same is seen without a camera.
+     *
+     * @return ?Space null where everything is
+     */
+    public function space(View $view): ?Space
+    {
+        $share = $view->distance / $this->focal;
+        $away = $this->ahead->times($share);
+        $space = Space::along($this->right, $this->down, $away, new Vector(
+            $view->middle->x - $this->right->dot($this->eye),
+            $view->middle->y - $this->down->dot($this->eye),
+            -$away->dot($this->eye) - $view->distance,
+        ));
+
+        return $space->isNone(1e-9, self::SAME) ? null : $space;
+    }
+}

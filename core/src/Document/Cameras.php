@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Document;
+
+use Ricamo\Core\Geometry\Space;
+use WeakMap;
+
+/**
+ * Through which camera a composition is seen, and when: through the topmost that is on. Where none is, it is seen from straight before
+ * its middle, as every composition is.
+ */
+final class Cameras
+{
+    /** @var ?WeakMap<Stack, array<string, ?self>> what was found for each stack, by the size of the composition */
+    private static ?WeakMap $all = null;
+
+    /** @var array<array-key, ?Space> what is seen at each moment */
+    private array $seen = [];
+
+    /**
+     * @param  non-empty-list<non-empty-list<Layer>>  $cameras  the topmost first, each with the groups that it is in, the nearest first
+     * @param  View  $plain  how the composition is seen without a camera
+     */
+    private function __construct(private readonly array $cameras, private readonly View $plain)
+    {
+    }
+
+    /** @return ?self null for a composition that has no camera */
+    public static function of(Composition $composition): ?self
+    {
+        self::$all ??= new WeakMap;
+        $known = self::$all[$composition->layers] ?? [];
+        $size = "{$composition->width}x{$composition->height}";
+        if (! array_key_exists($size, $known)) {
+            $known[$size] = self::found($composition);
+            self::$all[$composition->layers] = $known;
+        }
+
+        return $known[$size];
+    }
+
+    private static function found(Composition $composition): ?self
+    {
+        $cameras = [];
+        foreach (array_reverse($composition->layers->entries()) as $entry) {
+            if ($entry->facts->kind->looks()) {
+                $cameras[] = $composition->around($entry->layer());
+            }
+        }
+
+        return $cameras === [] ? null : new self($cameras, new View($composition));
+    }
+
+    /** @return list<Layer> all that have a say in how the composition is seen: the cameras, and the groups that they are in */
+    public function layers(): array
+    {
+        return array_merge(...$this->cameras);
+    }
+
+    /** @return ?Layer the camera through which a frame is seen; null where none is on */
+    public function on(int|float $frame): ?Layer
+    {
+        return $this->seenThrough($frame)[0] ?? null;
+    }
+
+    /** @return ?Camera how a moment is seen; null where it is as without a camera */
+    public function camera(int|float $at): ?Camera
+    {
+        $layers = $this->seenThrough($at);
+
+        return $layers === null ? null : Camera::of($layers[0], $this->plain, $at)->carried(View::within(array_slice($layers, 1), $at));
+    }
+
+    /**
+     * What is seen at a moment, led to where the same is seen without a camera.
+     *
+     * @return ?Space null where everything is
+     */
+    public function at(int|float $at): ?Space
+    {
+        $key = (string) $at;
+        if (! array_key_exists($key, $this->seen)) {
+            $this->seen[$key] = $this->camera($at)?->space($this->plain);
+        }
+
+        return $this->seen[$key];
+    }
+
+    /** @return non-empty-list<Layer>|null the camera that is on, with the groups that it is in */
+    private function seenThrough(int|float $at): ?array
+    {
+        $frame = (int) floor($at);
+        $isOn = fn (Layer $one): bool => $one->switches->visible && ! $one->switches->reference && $one->span->contains($frame);
+        foreach ($this->cameras as $layers) {
+            if (count(array_filter($layers, $isOn)) === count($layers)) {
+                return $layers;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ricamo\Core\Edit\Cameras;
+
+use Ricamo\Core\Document\Camera;
+use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\View;
+use Ricamo\Core\Edit\Values\PropertyTarget;
+use Ricamo\Core\Edit\Values\Scope;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
+use Ricamo\Core\Json\Node;
+use Ricamo\Core\Refusal;
+
+/** Where a camera stands and aims on a frame, in the composition's space, to be put elsewhere. */
+final readonly class CameraPlace
+{
+    /** What differs by less, in pixels, is left as it is. */
+    private const SAME = 5e-4;
+
+    /**
+     * @param  Space  $around  from the pixels that its place counts in to the composition's
+     */
+    private function __construct(private Composition $composition, private Layer $camera, private int $frame, private Space $around)
+    {
+    }
+
+    /** @throws Refusal for what is no camera, or in a group that is scaled to nothing */
+    public static function of(Composition $composition, string $id, int $frame): self
+    {
+        $camera = $composition->layer($id);
+        if (! $camera->kind->looks()) {
+            throw new Refusal("“{$camera->name}” is not a camera");
+        }
+        if ($composition->space($id, $frame)->isFlat()) {
+            throw new Refusal("“{$camera->name}” is in a group that is scaled to nothing on this frame");
+        }
+
+        return new self($composition, $camera, $frame, View::within(array_slice($composition->around($camera), 1), $frame));
+    }
+
+    /** Where it stands, in the composition's space. */
+    public function eye(): Vector
+    {
+        return Camera::of($this->camera, new View($this->composition), $this->frame)->carried($this->around)->eye;
+    }
+
+    /** With its aim elsewhere; it stays where it stands. */
+    public function aimed(Vector $aim, Scope $scope): Composition
+    {
+        return $this->put($this->eye(), $aim, $scope);
+    }
+
+    /** Standing so many times nearer to what it aims at. */
+    public function nearer(float $times, Scope $scope): Composition
+    {
+        [$eye, $aim] = [$this->eye(), $this->aim()];
+
+        return $this->put($aim->plus($eye->minus($aim)->times(1 / $times)), $aim, $scope);
+    }
+
+    /** What it aims at, in the composition's space. */
+    public function aim(): Vector
+    {
+        $aim = $this->camera->point('aim', $this->frame);
+
+        return $this->around->apply(new Vector($aim->x, $aim->y, $this->camera->number('aimZ', $this->frame)));
+    }
+
+    /**
+     * Standing and aiming elsewhere, turned about its aim as it is.
+     *
+     * @param  Vector  $eye  in the composition's space; so is the other
+     */
+    public function put(Vector $eye, Vector $aim, Scope $scope): Composition
+    {
+        [$eye, $aim] = array_map($this->around->inverse()->apply(...), [$eye, $aim]);
+        $orbit = Space::orbiting($aim, $this->camera->number('orbitX', $this->frame), $this->camera->number('orbitY', $this->frame));
+        $place = $orbit->inverse()->apply($eye);
+        $composition = $this->placed($this->composition, 'position', 'z', $place, $scope);
+
+        return $this->placed($composition, 'aim', 'aimZ', $aim, $scope);
+    }
+
+    private function placed(Composition $composition, string $across, string $away, Vector $to, Scope $scope): Composition
+    {
+        $camera = $composition->layer($this->camera->id);
+        $now = $camera->point($across, $this->frame);
+        if (hypot($now->x - $to->x, $now->y - $to->y) > self::SAME) {
+            $composition = PropertyTarget::put($composition, $camera, $across, $this->frame, new Point($to->x, $to->y), $scope);
+        }
+        if (abs($camera->number($away, $this->frame) - $to->z) > self::SAME) {
+            $target = PropertyTarget::of($camera, $away);
+            $composition = $target->set(
+                $composition, $this->frame, $target->definition($camera)->read(new Node(round($to->z, 3), $away)), $scope,
+            );
+        }
+
+        return $composition;
+    }
+}
