@@ -13,6 +13,7 @@ use Ricamo\Core\Document\Strays;
 use Ricamo\Core\Edit\Bundles\UnwrapLayer;
 use Ricamo\Core\Edit\Bundles\WrapLayers;
 use Ricamo\Core\Edit\Cameras\AimCamera;
+use Ricamo\Core\Edit\Cameras\DriveCamera;
 use Ricamo\Core\Edit\Cameras\SetLens;
 use Ricamo\Core\Edit\Cascades\AddCascade;
 use Ricamo\Core\Edit\Cascades\PaceCascade;
@@ -197,6 +198,7 @@ final class Edits
         'set-patchwork' => SetPatchwork::class,
         'aim-camera' => AimCamera::class,
         'set-lens' => SetLens::class,
+        'drive-camera' => DriveCamera::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,
         'pace-cascade' => PaceCascade::class,

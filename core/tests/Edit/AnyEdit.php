@@ -131,6 +131,10 @@ final class AnyEdit
             'aim-camera' => fn (): array => [
                 'camera' => $this->is() ? 'camera' : $this->layer(), 'layer' => $this->layer(), 'frame' => $this->frame(),
             ],
+            'drive-camera' => fn (): array => [
+                'camera' => $this->is() ? 'camera' : $this->layer(), 'frame' => $this->frame(), 'by' => $this->vector(),
+                'how' => $this->one(['orbit', 'across', 'nearer', 'aim', 'roll']), 'snap' => $this->is(),
+            ],
             'set-lens' => fn (): array => [
                 'camera' => $this->is() ? 'camera' : $this->layer(), 'frame' => $this->frame(), 'keeps' => $this->is(),
                 ...$this->one([['lens' => mt_rand(5, 200)], ['angle' => mt_rand(5, 100)]]),

@@ -3431,6 +3431,19 @@ export interface EditArguments {
         tolerance?: number | null;
         layer?: unknown | null;
     };
+    'drive-camera': {
+        camera: string;
+        frame: number;
+        how: string;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        straight?: boolean | null;
+        snap?: boolean | null;
+        scope?: string | null;
+    };
     'drop-markers': {
         frame: number;
         layers?: string[] | null;

@@ -12,6 +12,7 @@ import { isBundle, isWindow } from '@/project/playing';
 import { useSelection } from '@/project/selection';
 import { useViewing } from '@/project/viewing';
 import { useWithin } from '@/project/within';
+import CameraOverlay from './CameraOverlay.vue';
 import { useCanvas } from './canvas';
 import { useDrawing } from './drawing';
 import { useChoosing } from './choosing';
@@ -230,6 +231,12 @@ const trail = computed(() => {
     return layer && found && others.length === 0 ? { layer, trail: found } : null;
 });
 
+/** The camera that is selected alone. */
+const camera = computed(() => {
+    const layer = selection.layers.length === 1 ? composition.layer(selection.layers[0]!) : undefined;
+    return layer && vocabulary.can(layer, 'looks') ? layer : null;
+});
+
 /** The masks of the layer that is selected alone. */
 const masks = computed(() => {
     const [layer, ...others] = selection.layers;
@@ -304,6 +311,12 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"
             @anchor="smoothHere"
+        />
+        <CameraOverlay
+            v-if="camera && !playhead.playing && !drawing.active && !viewing.clip"
+            :key="camera.id"
+            :layer="camera"
+            :view="view"
         />
         <PointsOverlay
             v-if="points && !playhead.playing && !framed && !marquee.rectangle.value"

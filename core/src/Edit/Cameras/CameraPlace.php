@@ -46,7 +46,12 @@ final readonly class CameraPlace
     /** Where it stands, in the composition's space. */
     public function eye(): Vector
     {
-        return Camera::of($this->camera, new View($this->composition), $this->frame)->carried($this->around)->eye;
+        return $this->camera()->eye;
+    }
+
+    private function camera(): Camera
+    {
+        return Camera::of($this->camera, new View($this->composition), $this->frame)->carried($this->around);
     }
 
     /** With its aim elsewhere; it stays where it stands. */
@@ -61,6 +66,43 @@ final readonly class CameraPlace
         [$eye, $aim] = [$this->eye(), $this->aim()];
 
         return $this->put($aim->plus($eye->minus($aim)->times(1 / $times)), $aim, $scope);
+    }
+
+    /**
+     * Gone across, so far that what is as far away as its aim is seen to go the other way.
+     *
+     * @param  Point  $by  in pixels of the picture
+     * @param  bool  $goes  whether it goes itself, or only its aim
+     */
+    public function across(Point $by, bool $goes, Scope $scope): Composition
+    {
+        $camera = $this->camera();
+        $aim = $this->aim();
+        $share = $aim->minus($camera->eye)->dot($camera->ahead) / $camera->focal;
+        $way = $camera->right->times($by->x * $share)->plus($camera->down->times($by->y * $share));
+
+        return $this->put($goes ? $camera->eye->plus($way) : $camera->eye, $aim->plus($way), $scope);
+    }
+
+    /**
+     * Turned further.
+     *
+     * @param  array<string, float>  $by  degrees, by the names of its properties
+     * @param  callable(float): float  $rounded
+     */
+    public function turned(array $by, callable $rounded, Scope $scope): Composition
+    {
+        $composition = $this->composition;
+        foreach ($by as $name => $degrees) {
+            if ($degrees !== 0.0) {
+                $camera = $composition->layer($this->camera->id);
+                $target = PropertyTarget::of($camera, $name);
+                $value = $target->definition($camera)->read(new Node($rounded($camera->number($name, $this->frame) + $degrees), $name));
+                $composition = $target->set($composition, $this->frame, $value, $scope);
+            }
+        }
+
+        return $composition;
     }
 
     /** What it aims at, in the composition's space. */

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { Compass, Crosshair, Move, MoveVertical, RefreshCw } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Layer } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
+import { useScopes } from '@/project/scopes';
+import { useTimecode } from '@/project/timecode';
+import { useDragOnPicture } from './dragOnPicture';
+import type { PictureView } from './view';
+
+/** What drives a camera by hand: each is dragged, from where it is to anywhere. */
+const props = defineProps<{ layer: Layer; view: PictureView }>();
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const scopes = useScopes();
+const timecode = useTimecode();
+const drag = useDragOnPicture(props.view);
+
+type Way = {
+    how: 'orbit' | 'across' | 'nearer' | 'aim' | 'roll';
+    label: string;
+    hint: string;
+    icon: object;
+    changes: string[];
+};
+const WAYS: Way[] = [
+    {
+        how: 'orbit',
+        label: 'Orbit',
+        hint: 'Drag: around what it aims at. Shift: one way only; Alt: by 15°',
+        icon: Compass,
+        changes: ['orbitX', 'orbitY'],
+    },
+    {
+        how: 'across',
+        label: 'Across',
+        hint: 'Drag: with its aim. Shift: level or upright only',
+        icon: Move,
+        changes: ['position', 'aim'],
+    },
+    { how: 'nearer', label: 'Nearer', hint: 'Drag up: nearer; down: farther away', icon: MoveVertical, changes: ['z'] },
+    {
+        how: 'aim',
+        label: 'Aim',
+        hint: 'Drag: it looks elsewhere from where it stands',
+        icon: Crosshair,
+        changes: ['aim'],
+    },
+    { how: 'roll', label: 'Roll', hint: 'Drag: rolled. Alt: by 15°', icon: RefreshCw, changes: ['rotation'] },
+];
+
+const driven = ref<Way | null>(null);
+const isAnimated = (property: string): boolean => {
+    const value = (props.layer as unknown as Record<string, unknown>)[property];
+    return typeof value === 'object' && value !== null && 'keyframes' in value;
+};
+const isWhole = (way: Way): boolean => way.changes.some((one) => scopes.isWhole(props.layer.id, one));
+/** What a drag does, and the values that come of it. */
+const says = computed(() => {
+    if (!driven.value) {
+        return '';
+    }
+    const animated = driven.value.changes.some(isAnimated);
+    return !animated
+        ? 'whole camera'
+        : isWhole(driven.value)
+          ? 'whole animation'
+          : `keyframe at ${timecode.label(playhead.frame)}`;
+});
+const values = computed(() => {
+    const state = composition.glimpse?.inspections.find((one) => one.layer === props.layer.id)?.values ?? {};
+    const written = (value: unknown): string =>
+        [value]
+            .flat()
+            .map((one) => String(Math.round(Number(one) * 10) / 10))
+            .join(', ');
+    return (driven.value?.changes ?? []).map((one) => written(state[one]?.value)).join(' · ');
+});
+
+function press(way: Way, down: PointerEvent): void {
+    if (down.button !== 0) {
+        return;
+    }
+    driven.value = way;
+    window.addEventListener('pointerup', () => (driven.value = null), { once: true });
+    drag(down, (by, event) => [
+        'drive-camera',
+        {
+            camera: props.layer.id,
+            frame: playhead.frame,
+            how: way.how,
+            by,
+            straight: event.shiftKey,
+            snap: event.altKey,
+            scope: event.ctrlKey || event.metaKey || isWhole(way) ? 'whole' : 'playhead',
+        },
+    ]);
+}
+
+const STEPS: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+};
+
+/** By the arrow keys a little at a time. */
+function nudge(way: Way, event: KeyboardEvent): void {
+    const step = STEPS[event.key];
+    if (step) {
+        event.preventDefault();
+        event.stopPropagation();
+        const size = event.shiftKey ? 100 : 10;
+        void composition.edit('drive-camera', {
+            camera: props.layer.id,
+            frame: playhead.frame,
+            how: way.how,
+            by: [step[0] * size, step[1] * size],
+            scope: isWhole(way) ? 'whole' : 'playhead',
+        });
+    }
+}
+</script>
+
+<template>
+    <div class="ways" role="toolbar" :aria-label="`Drive ${layer.name}`" data-drive @dblclick.stop>
+        <span v-if="driven" class="says" role="status"
+            >{{ says }}<b>{{ values }}</b></span
+        >
+        <button
+            v-for="way in WAYS"
+            :key="way.how"
+            type="button"
+            :class="{ on: driven?.how === way.how }"
+            :title="way.hint"
+            :data-drive-how="way.how"
+            @pointerdown.stop.prevent="press(way, $event)"
+            @keydown="nudge(way, $event)"
+        >
+            <component :is="way.icon" :size="15" aria-hidden="true" />{{ way.label }}
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.ways {
+    position: absolute;
+    left: 50%;
+    bottom: 10px;
+    display: flex;
+    gap: 2px;
+    padding: 3px;
+    transform: translateX(-50%);
+    border-radius: 10px;
+    background: var(--raised);
+    box-shadow: 0 2px 12px #00000040;
+}
+button {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 28px;
+    padding: 0 10px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--ink);
+    font: inherit;
+    font-size: 12.5px;
+    cursor: grab;
+    touch-action: none;
+}
+button:hover,
+.on {
+    background: var(--selected);
+}
+.says {
+    position: absolute;
+    left: 50%;
+    bottom: calc(100% + 8px);
+    display: flex;
+    gap: 7px;
+    padding: 3px 9px;
+    transform: translateX(-50%);
+    border-radius: 11px;
+    background: var(--ink);
+    color: var(--surface);
+    font-size: 12px;
+    font-variant-numeric: tabular-nums;
+    white-space: nowrap;
+}
+.says b {
+    font-weight: 500;
+    opacity: 0.85;
+}
+</style>
