@@ -28,9 +28,12 @@ final readonly class Camera
      * @param  Vector  $eye  where it stands, in composition pixels
      * @param  Vector  $right  of length 1 and at right angles to the other two; so are these
      * @param  float  $focal  how far away things are as large as they are, in pixels
+     * @param  float  $focus  how far ahead what is seen sharply is, in pixels
+     * @param  float  $aperture  how wide the lens is open, in pixels
      */
     private function __construct(
         public Vector $eye, public Vector $right, public Vector $down, public Vector $ahead, public float $focal,
+        public float $focus, public float $aperture,
     ) {
     }
 
@@ -61,6 +64,14 @@ final readonly class Camera
             new PropertyDefinition(
                 'lens', new NumberType, View::LENS, 5, 1000, 'Focal length', Section::Lens, 'mm', isFactor: true,
                 hint: 'On a sensor 36 mm wide',
+            ),
+            new PropertyDefinition(
+                'aperture', new NumberType, 0.0, 0, 10_000, 'Aperture', Section::Lens, 'px', rare: true, isFactor: true,
+                hint: 'How wide the lens is open: the wider, the more is out of focus',
+            ),
+            new PropertyDefinition(
+                'focus', new NumberType, 0.0, 0, 2 * $far, 'Focus', Section::Lens, 'px', rare: true, leastCalled: 'at its aim',
+                hint: 'How far ahead what is sharp is',
             ),
         ];
     }
@@ -115,9 +126,11 @@ final readonly class Camera
         $right = (new Vector($ahead->z, 0, -$ahead->x))->unit() ?? new Vector(1, 0, 0);
         $down = $ahead->cross($right);
         $roll = Affine::rotation($layer->number('rotation', $at));
+        $focal = $plain->distance * $layer->number('lens', $at) / View::LENS;
+        $focus = $layer->number('focus', $at);
         $camera = new self(
             $eye, $right->times($roll->a)->plus($down->times($roll->b)), $down->times($roll->a)->minus($right->times($roll->b)), $ahead,
-            $plain->distance * $layer->number('lens', $at) / View::LENS,
+            $focal, $focus > 0 ? $focus : max(1.0, $aim->minus($eye)->length()), $layer->number('aperture', $at),
         );
 
         return $camera->carried(Space::orbiting($aim, $layer->number('orbitX', $at), $layer->number('orbitY', $at)));
@@ -133,7 +146,29 @@ final readonly class Camera
         $across = $by->direction($this->right);
         $right = $across->minus($ahead->times($ahead->dot($across)))->unit() ?? $this->right;
 
-        return new self($by->apply($this->eye), $right, $ahead->cross($right), $ahead, $this->focal);
+        $times = $by->direction($this->ahead)->length();
+
+        return new self(
+            $by->apply($this->eye), $right, $ahead->cross($right), $ahead, $this->focal, $this->focus * $times, $this->aperture * $times,
+        );
+    }
+
+    /** How far ahead a point is, in pixels; negative behind. */
+    public function away(Vector $point): float
+    {
+        return $point->minus($this->eye)->dot($this->ahead);
+    }
+
+    /**
+     * How much what is so far ahead is out of focus. A point is seen as the disc into which a thin lens spreads it: as wide as
+     * aperture · focal · |1 / focus − 1 / away|, of which a quarter is its deviation along a line across it.
+     *
+     * @param  float  $away  pixels
+     * @return float the standard deviation of a blur, in pixels of the picture
+     */
+    public function softness(float $away): float
+    {
+        return $away <= 0 ? 0.0 : $this->aperture * $this->focal * abs(1 / $this->focus - 1 / $away) / 4;
     }
 
     /**

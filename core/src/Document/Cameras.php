@@ -14,28 +14,31 @@ use WeakMap;
 final class Cameras
 {
     /** @var ?WeakMap<Stack, array<string, ?self>> what was found for each stack, by the size of the composition */
-    private static ?WeakMap $all = null;
+    private static ?WeakMap $known = null;
 
-    /** @var array<array-key, ?Space> what is seen at each moment */
-    private array $seen = [];
+    /** @var array<array-key, ?Camera> through which each moment is seen */
+    private array $cameras = [];
+
+    /** @var array<array-key, ?Space> what is seen at each */
+    private array $spaces = [];
 
     /**
-     * @param  non-empty-list<non-empty-list<Layer>>  $cameras  the topmost first, each with the groups that it is in, the nearest first
+     * @param  non-empty-list<non-empty-list<Layer>>  $all  the topmost first, each with the groups that it is in, the nearest first
      * @param  View  $plain  how the composition is seen without a camera
      */
-    private function __construct(private readonly array $cameras, private readonly View $plain)
+    private function __construct(private readonly array $all, private readonly View $plain)
     {
     }
 
     /** @return ?self null for a composition that has no camera */
     public static function of(Composition $composition): ?self
     {
-        self::$all ??= new WeakMap;
-        $known = self::$all[$composition->layers] ?? [];
+        self::$known ??= new WeakMap;
+        $known = self::$known[$composition->layers] ?? [];
         $size = "{$composition->width}x{$composition->height}";
         if (! array_key_exists($size, $known)) {
             $known[$size] = self::found($composition);
-            self::$all[$composition->layers] = $known;
+            self::$known[$composition->layers] = $known;
         }
 
         return $known[$size];
@@ -56,7 +59,7 @@ final class Cameras
     /** @return list<Layer> all that have a say in how the composition is seen: the cameras, and the groups that they are in */
     public function layers(): array
     {
-        return array_merge(...$this->cameras);
+        return array_merge(...$this->all);
     }
 
     /** @return ?Layer the camera through which a frame is seen; null where none is on */
@@ -68,9 +71,15 @@ final class Cameras
     /** @return ?Camera how a moment is seen; null where it is as without a camera */
     public function camera(int|float $at): ?Camera
     {
-        $layers = $this->seenThrough($at);
+        $key = (string) $at;
+        if (! array_key_exists($key, $this->cameras)) {
+            $layers = $this->seenThrough($at);
+            $this->cameras[$key] = $layers === null
+                ? null
+                : Camera::of($layers[0], $this->plain, $at)->carried(View::within(array_slice($layers, 1), $at));
+        }
 
-        return $layers === null ? null : Camera::of($layers[0], $this->plain, $at)->carried(View::within(array_slice($layers, 1), $at));
+        return $this->cameras[$key];
     }
 
     /**
@@ -81,11 +90,17 @@ final class Cameras
     public function at(int|float $at): ?Space
     {
         $key = (string) $at;
-        if (! array_key_exists($key, $this->seen)) {
-            $this->seen[$key] = $this->camera($at)?->space($this->plain);
+        if (! array_key_exists($key, $this->spaces)) {
+            $this->spaces[$key] = $this->camera($at)?->space($this->plain);
         }
 
-        return $this->seen[$key];
+        return $this->spaces[$key];
+    }
+
+    /** How far ahead of the camera is what seems to stand at a depth, seen as if without one; in pixels. */
+    public function away(float $depth, int|float $at): float
+    {
+        return ($depth + $this->plain->distance) * ($this->camera($at)->focal ?? $this->plain->distance) / $this->plain->distance;
     }
 
     /** @return non-empty-list<Layer>|null the camera that is on, with the groups that it is in */
@@ -93,7 +108,7 @@ final class Cameras
     {
         $frame = (int) floor($at);
         $isOn = fn (Layer $one): bool => $one->switches->visible && ! $one->switches->reference && $one->span->contains($frame);
-        foreach ($this->cameras as $layers) {
+        foreach ($this->all as $layers) {
             if (count(array_filter($layers, $isOn)) === count($layers)) {
                 return $layers;
             }

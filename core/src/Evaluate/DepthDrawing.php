@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Ricamo\Core\Evaluate;
 
 use Closure;
+use Ricamo\Core\Display\Filter\Blur;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\InSpace;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
@@ -29,6 +31,9 @@ final readonly class DepthDrawing
 
     /** How far a sheet may reach beyond the frame, in pixels: less than renderers draw there (`docs/display-list.md`). */
     private const ROOM = 1400.0;
+
+    /** What is blurred by less, in pixels that are drawn, is sharp. */
+    private const SHARP = 0.25;
 
     /** How far effects may reach beyond a layer, in pixels, besides its own size. */
     private const BESIDE = 300.0;
@@ -55,10 +60,27 @@ final readonly class DepthDrawing
         if ($beyond === null && $moment->isInPlane()) {
             return ($this->flat)($layer, $composition, $moment);
         }
-        $hasParts = UnitsInSpace::areIn($layer, $moment->at) || $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
-        if ($hasParts && ! ($this->isOnePicture)($layer, $composition, $moment->at)) {
-            return ($this->flat)($layer, $composition, $moment->beyond($beyond));
+        $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
+        $hasParts = ($holds || UnitsInSpace::areIn($layer, $moment->at)) && ! ($this->isOnePicture)($layer, $composition, $moment->at);
+        $operations = $hasParts
+            ? ($this->flat)($layer, $composition, $moment->beyond($beyond))
+            : $this->plane($layer, $composition, $moment, $beyond);
+        // Each layer in a group is in or out of focus by itself.
+        if ($operations === [] || ($holds && $hasParts)) {
+            return $operations;
         }
+
+        return $this->focused($operations, $layer, $composition, $moment, $beyond);
+    }
+
+    /**
+     * What is seen of a layer's plane.
+     *
+     * @param  ?Space  $beyond  how it leaves the picture's, as it is drawn
+     * @return list<Operation>
+     */
+    private function plane(Layer $layer, Composition $composition, Moment $moment, ?Space $beyond): array
+    {
         $frame = $moment->frameSpace;
         if ($frame->isFlat()) {
             return [];
@@ -81,6 +103,21 @@ final readonly class DepthDrawing
         return InSpace::seen(
             ($this->flat)($layer, $composition, $moment->moved($laid)), $seen->after($laid->inverse()), $laid->bounds($part),
         );
+    }
+
+    /**
+     * As sharp as the camera sees it: all of a layer as its middle is.
+     *
+     * @param  non-empty-list<Operation>  $operations
+     * @return list<Operation>
+     */
+    private function focused(array $operations, Layer $layer, Composition $composition, Moment $moment, ?Space $beyond): array
+    {
+        $middle = $moment->space->after($layer->matrix($moment->at))->apply(($this->box)($layer, $composition, $moment->at)->centre());
+        $softness = $moment->softness($beyond, $middle, $composition);
+        $blur = (new Blur($softness))->placed($moment->frameSpace);
+
+        return $blur->deviation < self::SHARP ? $operations : [new Group($operations, filters: [$blur])];
     }
 
     /**

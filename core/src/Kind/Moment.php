@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 
@@ -58,10 +59,33 @@ final readonly class Moment
         return $this->cameras?->at($this->at);
     }
 
-    /** Whether what is drawn is drawn where it is seen. */
+    /** Whether the camera has some of what it sees out of focus. */
+    private function softens(): bool
+    {
+        return ($this->cameras?->camera($this->at)->aperture ?? 0.0) > 0;
+    }
+
+    /**
+     * How much what lies around a point of a plane is out of focus.
+     *
+     * @param  ?Space  $beyond  how the plane leaves the picture's, as it is drawn
+     * @param  Point  $point  of the plane, as it is drawn
+     * @return float the standard deviation of a blur, in composition pixels
+     */
+    public function softness(?Space $beyond, Point $point, Composition $composition): float
+    {
+        if ($this->cameras === null || ! $this->softens()) {
+            return 0.0;
+        }
+        $depth = $this->standing($beyond, $composition)->place($point)[2];
+
+        return $this->cameras->camera($this->at)?->softness($this->cameras->away($depth, $this->at)) ?? 0.0;
+    }
+
+    /** Whether what is drawn is drawn where it is seen, and as sharply. */
     public function isInPlane(): bool
     {
-        return $this->beyond === null && $this->camera() === null;
+        return $this->beyond === null && ($this->cameras === null || ($this->camera() === null && ! $this->softens()));
     }
 
     /** The same in the plane of a sheet, which is seen as a whole afterwards. */

@@ -308,6 +308,49 @@ final class CameraTest extends TestCase
         self::assertSame(-2666.666667, $one->toJson()['layers'][1]['z']);
     }
 
+    /** @return list<float> the deviations of the blurs of what is drawn, from the bottom; 0 for what is sharp */
+    private static function blurs(Composition $composition): array
+    {
+        return array_map(
+            fn (array $item): float => $item['filters'][0]['deviation'] ?? 0.0, json_decode(self::list($composition)->encode(), true)['items'],
+        );
+    }
+
+    public function test_what_is_nearer_or_farther_than_its_focus_is_blurred(): void
+    {
+        $bars = fn (array $camera): Composition => Fixture::composition([
+            self::bar(['z' => 2666.666667]), self::bar(['id' => 'b', 'z' => -1333.333333, 'position' => [1000, 500]]),
+            self::bar(['id' => 'c', 'position' => [700, 700]]), self::camera($camera),
+        ]);
+        // A thin lens 120 wide, focused at 2,667: at twice that a disc of 60 pixels, at half of it one of 120. A quarter is its deviation.
+        self::assertEqualsWithDelta([15, 30, 0], self::blurs($bars(['aperture' => 120])), 0.001);
+        self::assertEqualsWithDelta([0, 45, 15], self::blurs($bars(['aperture' => 120, 'focus' => 5333.333333])), 0.001);
+        self::assertSame([0.0, 0.0, 0.0], self::blurs($bars(['focus' => 900])));
+        // What it passes by is sharp, and each in a group is by itself as it is.
+        $passed = Fixture::composition([self::bar(['z' => 2000, 'flat' => true]), self::camera(['aperture' => 120])]);
+        self::assertSame([0.0], self::blurs($passed));
+        $grouped = Fixture::composition([
+            self::bar(['z' => 2666.666667, 'group' => 'g']), self::bar(['id' => 'c', 'group' => 'g']),
+            ['id' => 'g', 'kind' => 'group', 'name' => 'G', 'in' => 0, 'out' => 100], self::camera(['aperture' => 120]),
+        ]);
+        self::assertEqualsWithDelta([15, 0], self::blurs($grouped), 0.001);
+    }
+
+    public function test_it_is_focused_on_a_layer_by_a_click(): void
+    {
+        $composition = Fixture::composition([
+            self::bar(['z' => 500]), self::camera(['aperture' => 200, 'position' => [-300, 200], 'z' => -1200, 'orbitX' => 12]),
+        ]);
+        self::assertGreaterThan(5, self::blurs($composition)[0]);
+        $focused = Fixture::edit($composition, 'aim-camera', ['camera' => 'camera', 'layer' => 'bar', 'frame' => 0, 'focus' => true]);
+        self::assertSame([0.0], self::blurs($focused));
+        $this->expectExceptionMessage('not before');
+        Fixture::edit(
+            Fixture::composition([self::bar(['z' => -3000]), self::camera()]), 'aim-camera',
+            ['camera' => 'camera', 'layer' => 'bar', 'frame' => 0, 'focus' => true],
+        );
+    }
+
     public function test_a_layer_is_dragged_as_far_as_the_pointer_goes(): void
     {
         $composition = Fixture::composition([self::bar(), self::camera(['z' => -1200, 'orbitY' => 50])]);

@@ -2271,6 +2271,8 @@ export interface CameraLayer {
     orbitY?: AnimatedAngle;
     rotation?: AnimatedAngle;
     lens?: AnimatedNumber;
+    aperture?: AnimatedNumber;
+    focus?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -3267,6 +3269,7 @@ export interface EditArguments {
         camera: string;
         layer: string;
         frame: number;
+        focus?: boolean | null;
         scope?: string | null;
     };
     'align-layers': {

@@ -112,8 +112,18 @@ function onDown(event: PointerEvent): void {
         looking.wanted(colourAt(place(event)));
         return;
     }
+    if (looking.layerWanted) {
+        const under = poseAt(view.toComposition(place(event)), touchable());
+        if (under) {
+            looking.layerWanted.give(under.layer);
+        }
+        return;
+    }
     press(event, view.toComposition(place(event)), (pose, clicked) => begin('move', pose, event, clicked));
 }
+
+/** What is seen itself, rather than what it is in. */
+const touchable = (): Pose[] => poses.value.filter((pose) => !vocabulary.can(composition.layer(pose.layer), 'holds'));
 
 /** The colour of the picture at a point of the screen, as it is on this frame. */
 function colourAt([x, y]: [number, number]): string {
@@ -133,10 +143,7 @@ async function onDoubleClick(event: MouseEvent): Promise<void> {
     await until(() => playhead.playing || composition.glimpse?.list.frame === playhead.frame).toBe(true, {
         timeout: LATEST,
     });
-    const hit = poseAt(
-        at,
-        poses.value.filter((pose) => !vocabulary.can(composition.layer(pose.layer), 'holds')),
-    );
+    const hit = poseAt(at, touchable());
     const layer = hit && composition.layer(hit.layer);
     if (hit && groups.taken(hit.layer) !== hit.layer) {
         selection.select(groups.taken(hit.layer, true));
@@ -277,7 +284,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
     <section
         ref="area"
         class="picture"
-        :class="{ picking: looking.wanted }"
+        :class="{ picking: looking.wanted || looking.layerWanted }"
         tabindex="0"
         aria-label="Picture"
         :data-complete="complete"
@@ -313,7 +320,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             @anchor="smoothHere"
         />
         <CameraOverlay
-            v-if="camera && !playhead.playing && !drawing.active && !viewing.clip"
+            v-if="camera && !playhead.playing && !drawing.active && !viewing.clip && !looking.layerWanted"
             :key="camera.id"
             :layer="camera"
             :view="view"
@@ -356,6 +363,9 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             Drop a clip here, or take words and shapes from the Kit.
         </p>
         <p v-else-if="looking.wanted" class="note" role="status">Click the colour to pick it; Escape cancels.</p>
+        <p v-else-if="looking.layerWanted" class="note" role="status">
+            {{ looking.layerWanted.says }}; Escape cancels.
+        </p>
         <p v-else-if="preparing && !complete" class="note" role="status">Preparing the clip for playback…</p>
     </section>
 </template>

@@ -40,6 +40,23 @@ export const useViewSettings = defineStore('looking', () => {
         });
     }
 
+    /** Is given the layer that is clicked in the picture next, with what is said meanwhile; null while none is wanted. */
+    const layerWanted = shallowRef<{ says: string; give: (layer: string | null) => void } | null>(null);
+
+    /** @returns the layer that the producer clicks, or null where it is given up */
+    function pickLayer(says: string): Promise<string | null> {
+        layerWanted.value?.give(null);
+        return new Promise((resolve) => {
+            layerWanted.value = {
+                says,
+                give: (layer) => {
+                    layerWanted.value = null;
+                    resolve(layer);
+                },
+            };
+        });
+    }
+
     return {
         surroundings,
         blur,
@@ -53,5 +70,7 @@ export const useViewSettings = defineStore('looking', () => {
         isBeside,
         wanted,
         pickColour,
+        layerWanted,
+        pickLayer,
     };
 });

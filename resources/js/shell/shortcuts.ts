@@ -72,7 +72,9 @@ export function useShortcuts(actions: {
 
     /** One step out: of looking for a colour, of the selection, of the bundle. */
     function escape(): void {
-        if (looking.wanted) {
+        if (looking.layerWanted) {
+            looking.layerWanted.give(null);
+        } else if (looking.wanted) {
             looking.wanted(null);
         } else if (selection.layers.length > 0) {
             selection.clear();

@@ -14,13 +14,17 @@ use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Id;
 use Ricamo\Core\Refusal;
 
-/** Aims a camera at where the anchor of a layer stands on a frame. It stays where it stands itself. */
+/**
+ * Aims a camera at where the anchor of a layer stands on a frame, or with `focus` only has that in focus. It stays where it stands
+ * itself.
+ */
 final readonly class AimCamera implements CompositionEdit
 {
     public function __construct(
         #[Id] private string $camera,
         #[Id] private string $layer,
         #[Frame] private int $frame,
+        #[Field('whether it is focused on that, rather than aimed at it')] private bool $focus = false,
         #[Field] private Scope $scope = Scope::Playhead,
     ) {
     }
@@ -33,11 +37,13 @@ final readonly class AimCamera implements CompositionEdit
             throw new Refusal("“{$layer->name}” has no place in the picture to aim at");
         }
 
-        return $camera->aimed(View::anchorOf($layer, $composition, $this->frame), $this->scope);
+        $point = View::anchorOf($layer, $composition, $this->frame);
+
+        return $this->focus ? $camera->focused($point, $this->scope) : $camera->aimed($point, $this->scope);
     }
 
     public function title(): string
     {
-        return 'aim camera';
+        return $this->focus ? 'focus camera' : 'aim camera';
     }
 }

@@ -105,6 +105,26 @@ final readonly class CameraPlace
         return $composition;
     }
 
+    /**
+     * Focused on a point, in the composition's space.
+     *
+     * @throws Refusal for one that is not before it
+     */
+    public function focused(Vector $point, Scope $scope): Composition
+    {
+        $camera = $this->camera();
+        $scale = 1 / $this->around->inverse()->direction($camera->ahead)->length();
+        $away = $camera->away($point) / $scale;
+        if ($away < 1) {
+            throw new Refusal("that is not before “{$this->camera->name}” on this frame");
+        }
+        $target = PropertyTarget::of($this->camera, 'focus');
+
+        $focus = $target->definition($this->camera)->read(new Node(round($away, 3), 'focus'));
+
+        return $target->set($this->composition, $this->frame, $focus, $scope);
+    }
+
     /** What it aims at, in the composition's space. */
     public function aim(): Vector
     {
