@@ -65,7 +65,7 @@ final class VocabularyController
             'moves' => array_values(array_map($this->move(...), Moves::all())),
             'accents' => array_values(array_map(fn (Accent $accent): array => [
                 'name' => $accent->name(), 'title' => $accent->title(), 'subject' => $accent->subject(),
-                'called' => $accent->called(), 'seconds' => $accent->seconds(),
+                'called' => $accent->called(), 'films' => $accent->films(), 'seconds' => $accent->seconds(),
                 'settings' => $this->settings($accent->settings()),
             ], Accents::all())),
             'effects' => array_merge(...array_map(
@@ -157,7 +157,7 @@ final class VocabularyController
     private function move(Move $move): array
     {
         return [
-            'name' => $move->name(), 'title' => $move->title(), 'easing' => $move->easing(), 'seconds' => $move->seconds(),
+            'name' => $move->name(), 'title' => $move->title(), 'films' => $move->films(), 'easing' => $move->easing(), 'seconds' => $move->seconds(),
             'settings' => $this->settings($move->settings()),
         ];
     }

@@ -6,11 +6,15 @@ namespace Ricamo\Core\Document;
 
 use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Geometry\Vector;
+use Ricamo\Core\Move\Life;
+use Ricamo\Core\Move\Scenery;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Property\Section;
+use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Value\Type\AngleType;
 use Ricamo\Core\Value\Type\NumberType;
 use Ricamo\Core\Value\Type\PointType;
@@ -28,12 +32,13 @@ final readonly class Camera
      * @param  Vector  $eye  where it stands, in composition pixels
      * @param  Vector  $right  of length 1 and at right angles to the other two; so are these
      * @param  float  $focal  how far away things are as large as they are, in pixels
+     * @param  float  $aim  how far away what it aims at is, in pixels
      * @param  float  $focus  how far ahead what is seen sharply is, in pixels
      * @param  float  $aperture  how wide the lens is open, in pixels
      */
     private function __construct(
         public Vector $eye, public Vector $right, public Vector $down, public Vector $ahead, public float $focal,
-        public float $focus, public float $aperture,
+        public float $focus, public float $aperture, public float $aim,
     ) {
     }
 
@@ -127,13 +132,32 @@ final readonly class Camera
         $down = $ahead->cross($right);
         $roll = Affine::rotation($layer->number('rotation', $at));
         $focal = $plain->distance * $layer->number('lens', $at) / View::LENS;
-        $focus = $layer->number('focus', $at);
+        [$focus, $away] = [$layer->number('focus', $at), max(1.0, $aim->minus($eye)->length())];
         $camera = new self(
             $eye, $right->times($roll->a)->plus($down->times($roll->b)), $down->times($roll->a)->minus($right->times($roll->b)), $ahead,
-            $focal, $focus > 0 ? $focus : max(1.0, $aim->minus($eye)->length()), $layer->number('aperture', $at),
+            $focal, $focus > 0 ? $focus : $away, $layer->number('aperture', $at), $away,
         );
 
         return $camera->carried(Space::orbiting($aim, $layer->number('orbitX', $at), $layer->number('orbitY', $at)));
+    }
+
+    /** As it comes, goes or is accented at a moment. */
+    public function moved(Life $life, int|float $at, FrameRange $span): self
+    {
+        if ($life->isAtRest($at, $span)) {
+            return $this;
+        }
+        $own = Space::along($this->right, $this->down, $this->ahead, new Vector(
+            -$this->right->dot($this->eye), -$this->down->dot($this->eye), -$this->ahead->dot($this->eye),
+        ));
+        $change = $life->change($at, $span, new Scenery(new Box(0, 0, 0, 0), new Point(0, 0), 0, 0, $this->aim));
+        $moved = $change->space === null ? $this : $this->carried($own->inverse()->after($change->space)->after($own));
+        $away = max(1.0, $this->eye->plus($this->ahead->times($this->aim))->minus($moved->eye)->length());
+
+        return new self(
+            $moved->eye, $moved->right, $moved->down, $moved->ahead, $this->focal * $life->lens($at, $span),
+            $this->focus === $this->aim ? $away : $this->focus, $this->aperture, $away,
+        );
     }
 
     /** The same where it is moved and turned with all that is around it. */
@@ -150,6 +174,7 @@ final readonly class Camera
 
         return new self(
             $by->apply($this->eye), $right, $ahead->cross($right), $ahead, $this->focal, $this->focus * $times, $this->aperture * $times,
+            $this->aim * $times,
         );
     }
 

@@ -76,7 +76,9 @@ final class Cameras
             $layers = $this->seenThrough($at);
             $this->cameras[$key] = $layers === null
                 ? null
-                : Camera::of($layers[0], $this->plain, $at)->carried(View::within(array_slice($layers, 1), $at));
+                : Camera::of($layers[0], $this->plain, $at)
+                    ->moved($layers[0]->life, $at, $layers[0]->span)
+                    ->carried(View::within(array_slice($layers, 1), $at));
         }
 
         return $this->cameras[$key];

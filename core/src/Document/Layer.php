@@ -167,6 +167,10 @@ final readonly class Layer implements Valued
         if ($out <= $in) {
             throw new Misfit('out', "$out is not after the in point $in");
         }
+        $refused = $kind->refuses($life);
+        if ($refused !== null) {
+            throw new Misfit('kind', $refused);
+        }
 
         return new self(
             $id, $kind, $name, new FrameRange($in, $out), $content, $properties, $group, $switches, $exposure, $life, $attached, $markers,
@@ -540,6 +544,18 @@ final readonly class Layer implements Valued
     public function with(array $changed): self
     {
         return Altered::copy($this, $changed);
+    }
+
+    /**
+     * Coming, staying and going otherwise.
+     *
+     * @throws Refusal where it cannot
+     */
+    public function living(Life $life): self
+    {
+        $refused = $this->kind->refuses($life);
+
+        return $refused === null ? $this->with(['life' => $life]) : throw new Refusal($refused);
     }
 
     public function differsOnlyInLock(?self $other): bool

@@ -8,6 +8,7 @@ use Ricamo\Core\Animation\Property;
 use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Move\Life;
 use Ricamo\Core\Property\PropertyDefinition;
 use Ricamo\Core\Value\Type\NamesMedia;
 use Ricamo\Core\Value\Type\ValueType;
@@ -58,6 +59,20 @@ abstract class LayerKind
     public function looks(): bool
     {
         return false;
+    }
+
+    /** Whether its layers come, stay and go by moves. */
+    final public function isMoved(): bool
+    {
+        return $this->isSeen() || $this->looks();
+    }
+
+    /** What of a life is not for its layers, in words; null where they can lead it. */
+    final public function refuses(Life $life): ?string
+    {
+        $unfit = $life->isPlain() ? null : $life->unfit($this->looks());
+
+        return $unfit === null ? null : "“{$unfit}” is ".($this->looks() ? 'for what is seen, not for cameras' : 'only for cameras');
     }
 
     /** Whether other layers can be in it. */

@@ -47,7 +47,7 @@ final class Films
      */
     public static function of(Layer $layer, Composition $composition, FrameRange $range, Evaluator $evaluator): array
     {
-        $stage = $layer->kind->adjusts() ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
+        $stage = $layer->kind->adjusts() || $layer->kind->looks() ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
         $stage = $stage->replacing($layer->switched(['motionBlur' => false]));
         $range = $range->intersection($composition->range());
         if ($range === null) {

@@ -8,6 +8,7 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Move\Staying\Breathe;
 use Ricamo\Core\Move\Staying\Floats;
 use Ricamo\Core\Move\Staying\GoneMeanwhile;
+use Ricamo\Core\Move\Staying\HandHeld;
 use Ricamo\Core\Move\Staying\JumpCut;
 use Ricamo\Core\Move\Staying\Nod;
 use Ricamo\Core\Move\Staying\Pulse;
@@ -18,7 +19,9 @@ use Ricamo\Core\Refusal;
 /** Every accent, by its name. */
 final class Accents
 {
-    private const CLASSES = [Pulse::class, Breathe::class, Nod::class, Floats::class, Spin::class, JumpCut::class, Shake::class];
+    private const CLASSES = [
+        Pulse::class, Breathe::class, Nod::class, Floats::class, Spin::class, JumpCut::class, Shake::class, HandHeld::class,
+    ];
 
     /** @var array<string, Accent>|null */
     private static ?array $byName = null;
@@ -35,6 +38,15 @@ final class Accents
         }
 
         return self::$byName;
+    }
+
+    /**
+     * @param  bool  $films  whether those for cameras are asked for, or those for what they see
+     * @return array<string, Accent>
+     */
+    public static function which(bool $films): array
+    {
+        return array_filter(self::all(), fn (Accent $accent): bool => $accent->films() === $films);
     }
 
     /** @throws Refusal for what is none */

@@ -105,6 +105,37 @@ final readonly class Life
         );
     }
 
+    /** How many times longer the lens of a camera is at a moment. */
+    public function lens(int|float $at, FrameRange $span): float
+    {
+        [$arrived, $left] = [$this->arrived($at, $span), $this->left($at, $span)];
+
+        return ($arrived === null ? 1.0 : $this->arrive?->lens($arrived) ?? 1.0)
+            * ($left === null ? 1.0 : $this->leaving()?->lens($left) ?? 1.0)
+            * array_product(array_map(fn (PlacedAccent $one): float => $one->lens($at - $span->in), $this->accentsOn($at, $span)));
+    }
+
+    /**
+     * The first of what it does that is not for cameras, or only for them.
+     *
+     * @param  bool  $films  whether it is to be for cameras
+     * @return ?string as the interface calls it; null where all of it is
+     */
+    public function unfit(bool $films): ?string
+    {
+        $all = [
+            ...array_map(fn (ChosenMove $one): Move => $one->move, [...($this->arrive->moves ?? []), ...($this->leave->moves ?? [])]),
+            ...array_map(fn (PlacedAccent $one): Accent => $one->accent, $this->accents),
+        ];
+        foreach ($all as $one) {
+            if ($one->films() !== $films) {
+                return $one->title();
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<PlacedAccent> */
     private function accentsOn(int|float $at, FrameRange $span): array
     {

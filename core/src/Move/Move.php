@@ -26,6 +26,22 @@ abstract class Move
      */
     abstract public function at(float $p, array $settings, Scenery $scenery): Change;
 
+    /** Whether it is for cameras, rather than for what they see: it is told as a change of where a camera stands, in its own space. */
+    public function films(): bool
+    {
+        return false;
+    }
+
+    /**
+     * How many times longer the lens of a camera is.
+     *
+     * @param  array<string, float>  $settings  each of its own, by name
+     */
+    public function lens(float $p, array $settings): float
+    {
+        return 1.0;
+    }
+
     /** Whether it leads out of the picture's plane. */
     public function leavesPlane(): bool
     {

@@ -37,6 +37,11 @@ use Ricamo\Core\Move\Arriving\Tumble;
 use Ricamo\Core\Move\Arriving\Turn;
 use Ricamo\Core\Move\Arriving\Widen;
 use Ricamo\Core\Move\Arriving\Wipe;
+use Ricamo\Core\Move\Filming\Crane;
+use Ricamo\Core\Move\Filming\DollyZoom;
+use Ricamo\Core\Move\Filming\Orbit;
+use Ricamo\Core\Move\Filming\PullOut;
+use Ricamo\Core\Move\Filming\PushIn;
 use Ricamo\Core\Refusal;
 
 /** Every move, by its name. */
@@ -75,6 +80,11 @@ final class Moves
         Flash::class,
         Streak::class,
         Copies::class,
+        PushIn::class,
+        PullOut::class,
+        Orbit::class,
+        Crane::class,
+        DollyZoom::class,
     ];
 
     /** @var array<string, Move>|null */
@@ -89,6 +99,15 @@ final class Moves
         }
 
         return self::$byName;
+    }
+
+    /**
+     * @param  bool  $films  whether those for cameras are asked for, or those for what they see
+     * @return array<string, Move>
+     */
+    public static function which(bool $films): array
+    {
+        return array_filter(self::all(), fn (Move $move): bool => $move->films() === $films);
     }
 
     /** @throws Refusal for what is none */

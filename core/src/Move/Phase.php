@@ -89,6 +89,12 @@ final readonly class Phase
         );
     }
 
+    /** How many times longer they make the lens of a camera. @param  float  $p  0 away, 1 at rest */
+    public function lens(float $p): float
+    {
+        return array_product(array_map(fn (ChosenMove $chosen): float => $chosen->move->lens($p, $chosen->settings), $this->moves));
+    }
+
     public function with(?int $length = null, ?Easing $easing = null, ?int $begun = null): self
     {
         return new self($length ?? $this->length, $easing ?? $this->easing, $this->moves, $begun ?? $this->begun);

@@ -77,6 +77,12 @@ final readonly class PlacedAccent
         return $this->accent->at(($frame - $this->at) / $this->length, $frame - $this->at, $this->settings, $scenery);
     }
 
+    /** How many times longer it makes the lens of a camera. */
+    public function lens(int|float $frame): float
+    {
+        return $this->accent->lens(($frame - $this->at) / $this->length, $frame - $this->at, $this->settings);
+    }
+
     public function movedBy(int $frames): self
     {
         return new self($this->accent, $this->at + $frames, $this->length, $this->settings);

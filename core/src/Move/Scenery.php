@@ -14,9 +14,11 @@ final readonly class Scenery
     /**
      * @param  Box  $bounds  all that is drawn of the layer as it rests, outline included, in composition pixels
      * @param  Point  $anchor  in composition pixels
+     * @param  float  $away  how far what a camera aims at is from it, in pixels
      */
-    public function __construct(public Box $bounds, public Point $anchor, public float $width, public float $height)
-    {
+    public function __construct(
+        public Box $bounds, public Point $anchor, public float $width, public float $height, public float $away = 0.0,
+    ) {
     }
 
     /**

@@ -273,14 +273,14 @@ final class GroupEditsTest extends TestCase
             'fade', 'grow', 'swing', 'turn', 'widen', 'heighten', 'stretch', 'settle', 'overshoot', 'spring', 'focus',
             'flash', 'wipe', 'iris', 'blinds', 'clock', 'doors',
         ];
-        foreach (array_keys(Moves::all()) as $move) {
+        foreach (array_keys(Moves::which(false)) as $move) {
             yield "it comes by $move" => [
                 ['arrive' => ['moves' => [['move' => $move]], 'length' => 12]],
                 in_array($move, $shared, true) ? true : null,
             ];
             yield "it goes by $move" => [['leave' => ['moves' => [['move' => $move]], 'length' => 12]], null];
         }
-        foreach (array_keys(Accents::all()) as $accent) {
+        foreach (array_keys(Accents::which(false)) as $accent) {
             yield "an accent: $accent" => [['accents' => [['accent' => $accent, 'at' => 10, 'length' => 12]]], null];
         }
         yield 'a mask that stays in the frame' => [

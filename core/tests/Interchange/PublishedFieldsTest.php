@@ -15,7 +15,9 @@ use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Line\BrushForm;
 use Ricamo\Core\Mask\MaskForm;
+use Ricamo\Core\Move\Accent;
 use Ricamo\Core\Move\Accents;
+use Ricamo\Core\Move\Move;
 use Ricamo\Core\Move\Moves;
 use Ricamo\Core\Paint\GradientForm;
 use Ricamo\Core\Paint\PlacedGradient;
@@ -79,9 +81,10 @@ final class PublishedFieldsTest extends TestCase
      */
     private static function ofALayer(callable $within): iterable
     {
-        $one = fn (array $of, array $fields, array $schema): array => [
-            ['compositions', 0, 'layers', 0, ...$of], $within(['layers' => [self::layer('text', $fields)]]), $schema,
+        $one = fn (array $of, array $fields, array $schema, string $kind = 'text'): array => [
+            ['compositions', 0, 'layers', 0, ...$of], $within(['layers' => [self::layer($kind, $fields)]]), $schema,
         ];
+        $kind = fn (Move|Accent $move): string => $move->films() ? 'camera' : 'text';
         foreach (array_keys(Effects::all()) as $number => $effect) {
             yield "$effect effect" => $one(
                 ['effects', 0], ['effects' => [['id' => 'e1', 'effect' => $effect]]], ['$defs', 'Effect', 'anyOf', $number],
@@ -105,16 +108,18 @@ final class PublishedFieldsTest extends TestCase
                 ['$defs', 'Brush', 'anyOf', $number],
             );
         }
-        foreach (array_keys(Accents::all()) as $number => $accent) {
-            yield "$accent accent" => $one(
-                ['accents', 0], ['accents' => [['accent' => $accent, 'at' => 1, 'length' => 5]]],
-                ['$defs', 'Accent', 'anyOf', $number],
+        foreach (array_values(Accents::all()) as $number => $accent) {
+            yield "{$accent->name()} accent" => $one(
+                ['accents', 0], ['accents' => [['accent' => $accent->name(), 'at' => 1, 'length' => 5]]],
+                ['$defs', 'Accent', 'anyOf', $number], $kind($accent),
             );
         }
         $phase = ['$defs', 'Phase'];
-        foreach (array_keys(Moves::all()) as $number => $move) {
-            $arrive = ['arrive' => ['length' => 5, 'moves' => [['move' => $move]]]];
-            yield "$move move" => $one(['arrive', 'moves', 0], $arrive, [...$phase, 'properties', 'moves', 'items', 'anyOf', $number]);
+        foreach (array_values(Moves::all()) as $number => $move) {
+            $arrive = ['arrive' => ['length' => 5, 'moves' => [['move' => $move->name()]]]];
+            yield "{$move->name()} move" => $one(
+                ['arrive', 'moves', 0], $arrive, [...$phase, 'properties', 'moves', 'items', 'anyOf', $number], $kind($move),
+            );
         }
         yield 'phase' => $one(['arrive'], ['arrive' => ['length' => 5, 'moves' => [['move' => 'fade']]]], $phase);
         $arriving = ['id' => 'c1', 'as' => 'arrive', 'units' => 'letters', 'length' => 20];

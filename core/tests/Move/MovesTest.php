@@ -94,8 +94,8 @@ final class MovesTest extends TestCase
     public function test_there_is_no_move_that_was_not_worked_out(): void
     {
         self::assertSame(
-            array_keys(Moves::all()),
-            array_values(array_intersect(array_keys(Moves::all()), array_column(iterator_to_array(self::quarters(), false), 0))),
+            array_keys(Moves::which(false)),
+            array_values(array_intersect(array_keys(Moves::which(false)), array_column(iterator_to_array(self::quarters(), false), 0))),
         );
     }
 

@@ -57,6 +57,8 @@ export interface EasingChoice {
 export interface Move {
     name: string;
     title: string;
+    /** Whether it is for cameras, rather than for what they see. */
+    films: boolean;
     easing: string;
     seconds: number;
     settings: PropertyDefinition[];

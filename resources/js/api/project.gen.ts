@@ -118,6 +118,18 @@ export type Accent =
           seed?: number;
       }
     | {
+          accent: 'hand-held';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          by?: number;
+          turn?: number;
+          every?: number;
+          seed?: number;
+      }
+    | {
           accent: 'gone-fade';
           /**
            * counted from the in point
@@ -473,6 +485,62 @@ export type Accent =
           copies?: number;
           angle?: number;
           distance?: number;
+      }
+    | {
+          accent: 'gone-push-in';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          times?: number;
+      }
+    | {
+          accent: 'gone-pull-out';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          times?: number;
+      }
+    | {
+          accent: 'gone-orbit';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          around?: number;
+          up?: number;
+      }
+    | {
+          accent: 'gone-crane';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          above?: number;
+      }
+    | {
+          accent: 'gone-dolly-zoom';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          times?: number;
       };
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -1875,6 +1943,27 @@ export interface Phase {
                   angle?: number;
                   distance?: number;
               }
+            | {
+                  move: 'push-in';
+                  times?: number;
+              }
+            | {
+                  move: 'pull-out';
+                  times?: number;
+              }
+            | {
+                  move: 'orbit';
+                  around?: number;
+                  up?: number;
+              }
+            | {
+                  move: 'crane';
+                  above?: number;
+              }
+            | {
+                  move: 'dolly-zoom';
+                  times?: number;
+              }
         ),
         ...(
             | {
@@ -2010,6 +2099,27 @@ export interface Phase {
                   copies?: number;
                   angle?: number;
                   distance?: number;
+              }
+            | {
+                  move: 'push-in';
+                  times?: number;
+              }
+            | {
+                  move: 'pull-out';
+                  times?: number;
+              }
+            | {
+                  move: 'orbit';
+                  around?: number;
+                  up?: number;
+              }
+            | {
+                  move: 'crane';
+                  above?: number;
+              }
+            | {
+                  move: 'dolly-zoom';
+                  times?: number;
               }
         )[]
     ];

@@ -39,7 +39,7 @@ const parts = computed(() =>
 );
 
 const subjects = computed(() => {
-    const { accents } = vocabulary.words;
+    const accents = vocabulary.words.accents.filter((one) => one.films === phases.films.value);
     return [...new Set(accents.map(({ subject }) => subject))].map((subject) => ({
         subject,
         choices: accents.filter((one) => one.subject === subject),

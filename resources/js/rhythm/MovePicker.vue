@@ -89,7 +89,7 @@ function tryEasing(easing: string): void {
     >
         <FilmTiles
             v-if="phases.layer.value"
-            :choices="vocabulary.words.moves"
+            :choices="vocabulary.words.moves.filter((one) => one.films === phases.films.value)"
             kind="move"
             :layer="phases.layer.value.id"
             :role="side"

@@ -23,8 +23,10 @@ export function usePhases() {
         const found = (composition.document?.layers as Layer[] | undefined)?.find(
             (one) => one.id === selection.layers.at(-1),
         );
-        return vocabulary.can(found, 'seen') ? found : undefined;
+        return vocabulary.can(found, 'seen') || vocabulary.can(found, 'looks') ? found : undefined;
     });
+    /** Whether it is a camera, which has moves and accents of its own. */
+    const films = computed(() => vocabulary.can(layer.value, 'looks'));
     const life = computed(
         () => composition.glimpse?.inspections.find((one) => one.layer === layer.value?.id)?.life ?? null,
     );
@@ -57,11 +59,11 @@ export function usePhases() {
     }
 
     function set(side: Side, phase: Wanted): Promise<string | null> {
-        if (phase && 'moves' in phase) {
+        if (phase && 'moves' in phase && !films.value) {
             preferences.preferred = { moves: phase.moves };
         }
         return composition.ask(edit(side), args(phase));
     }
 
-    return { layer, life, mirrors, phase, title, edit, args, changed, choosing, set };
+    return { layer, films, life, mirrors, phase, title, edit, args, changed, choosing, set };
 }

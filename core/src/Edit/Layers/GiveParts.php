@@ -63,7 +63,7 @@ final readonly class GiveParts implements CompositionEdit
             ...array_keys($kind->properties()),
             ...array_keys(Attachments::described($kind)->names()),
             ...array_keys($kind->contentFields()),
-            ...($kind->isSeen() ? ['arrive', 'leave', 'accents'] : []),
+            ...($kind->isMoved() && $kind->looks() === $from->kind->looks() ? ['arrive', 'leave', 'accents'] : []),
         ];
         $keys = array_values(array_intersect($keys, $possible));
         if ($keys === []) {

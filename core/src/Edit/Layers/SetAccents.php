@@ -34,13 +34,13 @@ final readonly class SetAccents implements CompositionEdit
         $placed = fn (Node $node): PlacedAccent => PlacedAccent::read($node, $composition->rate);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            if (! $layer->kind->isSeen()) {
+            if (! $layer->kind->isMoved()) {
                 throw new Refusal("“{$layer->name}” is not seen; it has no accents");
             }
             $given = array_map($placed, [...($this->accents ?? []), ...($this->add === null ? [] : [$this->add])]);
             $accents = array_map(fn (PlacedAccent $one): PlacedAccent => $one->movedBy(-$layer->span->in), $given);
             $kept = is_array($this->accents) ? [] : $layer->life->accents;
-            $composition = $composition->replacing($layer->with(['life' => $layer->life->withAccents([...$kept, ...$accents])]));
+            $composition = $composition->replacing($layer->living($layer->life->withAccents([...$kept, ...$accents])));
         }
 
         return $composition;

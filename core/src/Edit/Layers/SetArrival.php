@@ -30,10 +30,10 @@ final readonly class SetArrival implements CompositionEdit
         $phase = $this->phase === null ? null : Phase::read($this->phase, $composition->rate);
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            if (! $layer->kind->isSeen()) {
+            if (! $layer->kind->isMoved()) {
                 throw new Refusal("“{$layer->name}” is not seen; it cannot arrive");
             }
-            $composition = $composition->replacing($layer->with(['life' => $layer->life->arriving($phase)]));
+            $composition = $composition->replacing($layer->living($layer->life->arriving($phase)));
         }
 
         return $composition;

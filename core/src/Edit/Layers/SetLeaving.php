@@ -33,13 +33,11 @@ final readonly class SetLeaving implements CompositionEdit
         $phase = $phase !== null && $this->phase?->has('easing') === false ? $phase->mirrored() : $phase;
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
-            if (! $layer->kind->isSeen()) {
+            if (! $layer->kind->isMoved()) {
                 throw new Refusal("“{$layer->name}” is not seen; it cannot leave");
             }
             $content = $layer->content instanceof BundleContent ? $layer->content->mirroring($mirrors) : $layer->content;
-            $composition = $composition->replacing($layer->with([
-                'life' => $layer->life->leavingBy($phase, $mirrors), 'content' => $content,
-            ]));
+            $composition = $composition->replacing($layer->living($layer->life->leavingBy($phase, $mirrors))->withContent($content));
         }
 
         return $composition;

@@ -34,6 +34,9 @@ final readonly class WriteMovesOut implements CompositionEdit
     {
         foreach ($this->layers as $id) {
             $layer = $composition->layer($id);
+            if (! $layer->kind->isSeen()) {
+                throw new Refusal("“{$layer->name}” is not seen: only what is seen has keyframes for its moves");
+            }
             if ($layer->life->withAccents([])->isPlain()) {
                 throw new Refusal("“{$layer->name}” neither arrives nor leaves by a move");
             }

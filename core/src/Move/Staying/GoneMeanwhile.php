@@ -69,7 +69,28 @@ final class GoneMeanwhile extends Accent
         ];
     }
 
+    public function films(): bool
+    {
+        return $this->move->films();
+    }
+
     public function at(float $t, float $frames, array $settings, Scenery $scenery): Change
+    {
+        $p = $this->there($t, $frames, $settings);
+
+        return $p === null ? $this->move->at(0, $settings, $scenery)->faded(0) : $this->move->at($p, $settings, $scenery);
+    }
+
+    public function lens(float $t, float $frames, array $settings): float
+    {
+        return $this->move->lens($this->there($t, $frames, $settings) ?? 0.0, $settings);
+    }
+
+    /**
+     * @param  array<string, float>  $settings
+     * @return ?float 1 where it is at rest, 0 away; null while it is gone
+     */
+    private function there(float $t, float $frames, array $settings): ?float
     {
         $whole = $t > 0 ? $frames / $t : INF;
         // Where there is no time for both, each gives way in its measure.
@@ -79,9 +100,9 @@ final class GoneMeanwhile extends Accent
         $left = $whole - $frames;
 
         return match (true) {
-            $frames < $leaves => $this->move->at(1 - $this->leaving->at($frames / $leaves), $settings, $scenery),
-            $left < $comes => $this->move->at($this->arriving->at(1 - $left / $comes), $settings, $scenery),
-            default => $this->move->at(0, $settings, $scenery)->faded(0),
+            $frames < $leaves => 1 - $this->leaving->at($frames / $leaves),
+            $left < $comes => $this->arriving->at(1 - $left / $comes),
+            default => null,
         };
     }
 }
