@@ -14,6 +14,7 @@ use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Handle\Held;
 use Ricamo\Core\Handle\Touched;
+use Ricamo\Core\Handle\Vantage;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Json\Text;
 use Ricamo\Core\Time\FrameRange;
@@ -27,15 +28,16 @@ final readonly class Glimpse
      * @param  list<string>  $aligned  layers whose alignment is wanted, as one
      * @param  bool  $sized  whether it is wanted too what is as large as they are
      * @param  ?string  $through  a window beyond whose edges is to be seen what is in it
+     * @param  ?Vantage  $vantage  from where it is looked at instead of through its cameras
      * @param  ?array{string, string}  $held  a layer, and what of it is moved by itself: its alignment is wanted
      */
     private function __construct(
         private int $frame, private array $layers, private array $known, private array $aligned, private bool $sized,
-        private ?string $through, private ?array $held,
+        private ?string $through, private ?array $held, private ?Vantage $vantage,
     ) {
     }
 
-    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned, sized, through and held; null for frame 0 */
+    /** @param  ?Node  $node an object with frame, and perhaps layers, known, aligned, sized, through, held and vantage; null for frame 0 */
     public static function read(?Node $node): self
     {
         $strings = fn (string $field): array => array_map(
@@ -53,6 +55,7 @@ final readonly class Glimpse
             ($held = $node?->optional('held')) === null ? null : [
                 $held->field('layer')->string(64), $held->field('part')->string(64),
             ],
+            ($vantage = $node?->optional('vantage')) === null ? null : Vantage::read($vantage),
         );
     }
 
@@ -60,6 +63,7 @@ final readonly class Glimpse
     public function of(Composition $document, Evaluator $evaluator): string
     {
         $frame = max(0, min($this->frame, $document->range()->last()));
+        $seen = $this->vantage?->seen($document) ?? $document;
         $inspected = [];
         $wanted = array_fill_keys($this->layers, true);
         foreach (array_intersect_key($document->layers->entries(), $wanted) as $entry) {
@@ -68,10 +72,10 @@ final readonly class Glimpse
                 ...Inspection::of($layer, $frame, $document->rate, $evaluator->media),
                 'seen' => self::frames($document->onAir($layer)?->intersection($document->range())),
                 ...($layer->attached->cascades === [] ? [] : ['cascades' => $evaluator->cascades($layer, $document)]),
-                ...(count($this->layers) === 1 ? Touched::of($layer, $document, $frame, $evaluator) : []),
+                ...(count($this->layers) === 1 ? Touched::of($layer, $seen, $frame, $evaluator) : []),
             ];
         }
-        $look = $evaluator->look($document, $frame, $this->known);
+        $look = $evaluator->look($seen, $frame, $this->known);
 
         return Text::object([
             'list' => $look->list(),
@@ -79,6 +83,7 @@ final readonly class Glimpse
             'missing' => $look->missing(),
             'bands' => $look->bands(),
             ...($this->through === null ? [] : ['beyond' => $evaluator->beyond($document, $this->through, $frame)->encode($this->known)]),
+            ...($this->vantage === null ? [] : ['cameras' => Text::of($this->vantage->cameras($document, $frame))]),
             'inspections' => Text::of($inspected),
             'guides' => Text::of(array_map(
                 fn (Guide $guide): array => $guide->toJson(), $this->guides($look, $document, $evaluator, $frame),

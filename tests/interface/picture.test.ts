@@ -206,7 +206,7 @@ describe('display lists', () => {
         const whole = `${list(0)}\n${list(1, 'é')}\n${list(2)}\n`;
         answers([whole.slice(0, 7), whole.slice(7, 55), whole.slice(55)]);
         const frames = [];
-        for await (const { frame, line, revision } of streamLists(7, 0, 3, new AbortController().signal)) {
+        for await (const { frame, line, revision } of streamLists(7, 0, 3, null, new AbortController().signal)) {
             frames.push([frame, (JSON.parse(line) as DisplayList).frame, revision]);
         }
         expect(frames).toEqual([

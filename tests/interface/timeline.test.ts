@@ -98,7 +98,7 @@ describe('rows', () => {
         useVocabulary().words.properties = {
             adjusting: [],
             bundle: [],
-        camera: [],
+            camera: [],
             footage: [],
             group: [],
             sound: [],
@@ -188,7 +188,7 @@ describe('groups in the timeline', () => {
         useVocabulary().words.properties = {
             adjusting: [],
             bundle: [],
-        camera: [],
+            camera: [],
             footage: [],
             group: [],
             sound: [],

@@ -62,10 +62,12 @@ final class EditController
     public function glimpse(Request $request, int $composition): JsonResponse
     {
         $found = CompositionRow::present()->findOrFail($composition);
+        $vantage = QueryText::of($request, 'vantage');
         $show = Glimpse::read(new Node([
             'frame' => QueryText::int($request, 'frame'),
             'layers' => array_values(array_filter(explode(',', QueryText::of($request, 'layers') ?? ''))),
             'through' => QueryText::of($request, 'through') ?? '',
+            ...($vantage === null ? [] : ['vantage' => Node::decode($vantage)->value]),
         ]));
         $document = $found->read();
 

@@ -80,7 +80,7 @@ final class FilmController
 
     private static function bounds(Layer $layer, Composition $composition, int $frame, Evaluator $evaluator): Box
     {
-        return $layer->kind->adjusts()
+        return Films::areOfAll($layer)
             ? new Box(0, 0, $composition->width, $composition->height)
             : $evaluator->pose($layer, $composition, EffectSamples::seenAt($layer, $composition, $frame))->bounds();
     }

@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\QueryText;
 use App\Models\CompositionRow;
 use Illuminate\Http\Request;
+use Ricamo\Core\Handle\Vantage;
+use Ricamo\Core\Json\Node;
 use Ricamo\Core\Time\FrameRange;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -19,7 +21,9 @@ final class FrameController
     public function __invoke(Request $request, int $composition): StreamedResponse
     {
         $found = CompositionRow::present()->findOrFail($composition);
+        $vantage = QueryText::of($request, 'vantage');
         $document = $found->read();
+        $document = $vantage === null ? $document : Vantage::read(Node::decode($vantage))->seen($document);
         $range = new FrameRange(
             max(0, QueryText::int($request, 'from')),
             min($document->length, QueryText::int($request, 'to', $document->length)),

@@ -152,7 +152,7 @@ final readonly class Camera
         ));
         $change = $life->change($at, $span, new Scenery(new Box(0, 0, 0, 0), new Point(0, 0), 0, 0, $this->aim));
         $moved = $change->space === null ? $this : $this->carried($own->inverse()->after($change->space)->after($own));
-        $away = max(1.0, $this->eye->plus($this->ahead->times($this->aim))->minus($moved->eye)->length());
+        $away = max(1.0, $this->aim()->minus($moved->eye)->length());
 
         return new self(
             $moved->eye, $moved->right, $moved->down, $moved->ahead, $this->focal * $life->lens($at, $span),
@@ -176,6 +176,34 @@ final readonly class Camera
             $by->apply($this->eye), $right, $ahead->cross($right), $ahead, $this->focal, $this->focus * $times, $this->aperture * $times,
             $this->aim * $times,
         );
+    }
+
+    /** What it aims at. */
+    public function aim(): Vector
+    {
+        return $this->eye->plus($this->ahead->times($this->aim));
+    }
+
+    /** Where a point is seen in the picture; what is not before it is led to the nearest that is. */
+    public function seen(Vector $point, View $plain): Point
+    {
+        $way = $point->minus($this->eye);
+        $share = $this->focal / max(1.0, $way->dot($this->ahead));
+
+        return new Point($plain->middle->x + $way->dot($this->right) * $share, $plain->middle->y + $way->dot($this->down) * $share);
+    }
+
+    /**
+     * How far something goes in space that is seen to go across the picture, and stays as far ahead.
+     *
+     * @param  Point  $by  in pixels of the picture
+     * @param  Vector  $from  where it is
+     */
+    public function across(Point $by, Vector $from): Vector
+    {
+        $share = $this->away($from) / $this->focal;
+
+        return $this->right->times($by->x * $share)->plus($this->down->times($by->y * $share));
     }
 
     /** How far ahead a point is, in pixels; negative behind. */

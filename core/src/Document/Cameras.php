@@ -62,6 +62,25 @@ final class Cameras
         return array_merge(...$this->all);
     }
 
+    /**
+     * How a camera stands at a moment, whether it is on or not.
+     *
+     * @param  non-empty-list<Layer>  $layers  the camera, and the groups that it is in
+     * @param  View  $plain  how the composition is seen without one
+     */
+    public static function placed(array $layers, View $plain, int|float $at): Camera
+    {
+        return Camera::of($layers[0], $plain, $at)
+            ->moved($layers[0]->life, $at, $layers[0]->span)
+            ->carried(View::within(array_slice($layers, 1), $at));
+    }
+
+    /** @return non-empty-list<Layer> the cameras, the topmost first */
+    public function all(): array
+    {
+        return array_map(fn (array $layers): Layer => $layers[0], $this->all);
+    }
+
     /** @return ?Layer the camera through which a frame is seen; null where none is on */
     public function on(int|float $frame): ?Layer
     {
@@ -74,11 +93,7 @@ final class Cameras
         $key = (string) $at;
         if (! array_key_exists($key, $this->cameras)) {
             $layers = $this->seenThrough($at);
-            $this->cameras[$key] = $layers === null
-                ? null
-                : Camera::of($layers[0], $this->plain, $at)
-                    ->moved($layers[0]->life, $at, $layers[0]->span)
-                    ->carried(View::within(array_slice($layers, 1), $at));
+            $this->cameras[$key] = $layers === null ? null : self::placed($layers, $this->plain, $at);
         }
 
         return $this->cameras[$key];

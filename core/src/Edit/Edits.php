@@ -13,6 +13,7 @@ use Ricamo\Core\Document\Strays;
 use Ricamo\Core\Edit\Bundles\UnwrapLayer;
 use Ricamo\Core\Edit\Bundles\WrapLayers;
 use Ricamo\Core\Edit\Cameras\AimCamera;
+use Ricamo\Core\Edit\Cameras\DragInSpace;
 use Ricamo\Core\Edit\Cameras\DriveCamera;
 use Ricamo\Core\Edit\Cameras\SetLens;
 use Ricamo\Core\Edit\Cascades\AddCascade;
@@ -199,6 +200,7 @@ final class Edits
         'aim-camera' => AimCamera::class,
         'set-lens' => SetLens::class,
         'drive-camera' => DriveCamera::class,
+        'drag-in-space' => DragInSpace::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,
         'pace-cascade' => PaceCascade::class,

@@ -22,6 +22,12 @@ final class Films
     /** How far a film has come that stands still. */
     private const STILL = ['arrive' => 0.6, 'leave' => 0.4, 'accent' => 0.4];
 
+    /** Whether the whole picture is shown, rather than the layer alone: what it does is done to all. */
+    public static function areOfAll(Layer $layer): bool
+    {
+        return $layer->kind->adjusts() || $layer->kind->looks();
+    }
+
     /**
      * The frames of the composition on which a layer does what it does.
      *
@@ -47,7 +53,7 @@ final class Films
      */
     public static function of(Layer $layer, Composition $composition, FrameRange $range, Evaluator $evaluator): array
     {
-        $stage = $layer->kind->adjusts() || $layer->kind->looks() ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
+        $stage = self::areOfAll($layer) ? $composition : $composition->with(['alone' => [$layer->id], 'background' => null]);
         $stage = $stage->replacing($layer->switched(['motionBlur' => false]));
         $range = $range->intersection($composition->range());
         if ($range === null) {

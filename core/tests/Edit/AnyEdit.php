@@ -135,6 +135,11 @@ final class AnyEdit
                 'camera' => $this->is() ? 'camera' : $this->layer(), 'frame' => $this->frame(), 'by' => $this->vector(),
                 'how' => $this->one(['orbit', 'across', 'nearer', 'aim', 'roll']), 'snap' => $this->is(),
             ],
+            'drag-in-space' => fn (): array => [
+                'layers' => $this->is() ? ['camera'] : [$this->layer()], 'frame' => $this->frame(), 'by' => $this->vector(),
+                'vantage' => ['sight' => $this->one(['front', 'above', 'side', 'free']), 'around' => mt_rand(-90, 90)],
+                'part' => $this->one(['whole', 'eye', 'aim']),
+            ],
             'set-lens' => fn (): array => [
                 'camera' => $this->is() ? 'camera' : $this->layer(), 'frame' => $this->frame(), 'keeps' => $this->is(),
                 ...$this->one([['lens' => mt_rand(5, 200)], ['angle' => mt_rand(5, 100)]]),

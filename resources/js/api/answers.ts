@@ -342,6 +342,21 @@ export interface Glimpse {
     bands: Record<string, Band>;
     /** What is in the window that is framed, to be laid over the picture. */
     beyond?: DisplayList;
+    /** The cameras, where the space is looked at from elsewhere. */
+    cameras?: SeenCamera[];
+}
+
+/** A camera as it is seen from elsewhere, in composition pixels. */
+export interface SeenCamera {
+    layer: string;
+    /** Whether the picture is seen through it at the playhead. */
+    on: boolean;
+    eye: Corner;
+    aim: Corner;
+    /** Of what it sees where it aims, clockwise from the top left. */
+    corners: Corner[];
+    /** Where it goes between its first keyframe and its last. */
+    way: Corner[];
 }
 
 export interface History {

@@ -3491,6 +3491,30 @@ export interface EditArguments {
         axis: string;
         scope?: string | null;
     };
+    'drag-in-space': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        /**
+         * from where it is looked at: {sight, up, around, zoom}
+         */
+        vantage: {
+            sight: string;
+            up?: number;
+            around?: number;
+            zoom?: number;
+        };
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        part?: string | null;
+        straight?: boolean | null;
+        scope?: string | null;
+    };
     'drag-layers': {
         /**
          * @maxItems 2000

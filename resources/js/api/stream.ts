@@ -16,14 +16,20 @@ export async function* linesOf(answer: Response): AsyncGenerator<string> {
     }
 }
 
-/** Reads the display lists of the frames [from, to) as they arrive, each a line of JSON. */
+/**
+ * Reads the display lists of the frames [from, to) as they arrive, each a line of JSON.
+ *
+ * @param vantage from where they are looked at; null for through the camera
+ */
 export async function* streamLists(
     composition: number,
     from: number,
     to: number,
+    vantage: object | null,
     signal: AbortSignal,
 ): AsyncGenerator<{ frame: number; line: string; revision: number }> {
-    const answer = await fetch(`/api/compositions/${composition}/frames?from=${from}&to=${to}`, { signal });
+    const elsewhere = vantage ? `&vantage=${encodeURIComponent(JSON.stringify(vantage))}` : '';
+    const answer = await fetch(`/api/compositions/${composition}/frames?from=${from}&to=${to}${elsewhere}`, { signal });
     const revision = Number(answer.headers.get('X-Revision'));
     let frame = from;
     for await (const line of linesOf(answer)) {

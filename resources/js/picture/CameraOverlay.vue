@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { Compass, Crosshair, Move, MoveVertical, RefreshCw } from 'lucide-vue-next';
-import { computed, ref } from 'vue';
+import { ref } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
-import { useScopes } from '@/project/scopes';
-import { useTimecode } from '@/project/timecode';
 import { useDragOnPicture } from './dragOnPicture';
+import { useSaid } from './said';
 import type { PictureView } from './view';
 
 /** What drives a camera by hand: each is dragged, from where it is to anywhere. */
@@ -14,8 +13,7 @@ const props = defineProps<{ layer: Layer; view: PictureView }>();
 
 const composition = useComposition();
 const playhead = usePlayhead();
-const scopes = useScopes();
-const timecode = useTimecode();
+const said = useSaid();
 const drag = useDragOnPicture(props.view);
 
 type Way = {
@@ -52,33 +50,6 @@ const WAYS: Way[] = [
 ];
 
 const driven = ref<Way | null>(null);
-const isAnimated = (property: string): boolean => {
-    const value = (props.layer as unknown as Record<string, unknown>)[property];
-    return typeof value === 'object' && value !== null && 'keyframes' in value;
-};
-const isWhole = (way: Way): boolean => way.changes.some((one) => scopes.isWhole(props.layer.id, one));
-/** What a drag does, and the values that come of it. */
-const says = computed(() => {
-    if (!driven.value) {
-        return '';
-    }
-    const animated = driven.value.changes.some(isAnimated);
-    return !animated
-        ? 'whole camera'
-        : isWhole(driven.value)
-          ? 'whole animation'
-          : `keyframe at ${timecode.label(playhead.frame)}`;
-});
-const values = computed(() => {
-    const state = composition.glimpse?.inspections.find((one) => one.layer === props.layer.id)?.values ?? {};
-    const written = (value: unknown): string =>
-        [value]
-            .flat()
-            .map((one) => String(Math.round(Number(one) * 10) / 10))
-            .join(', ');
-    return (driven.value?.changes ?? []).map((one) => written(state[one]?.value)).join(' · ');
-});
-
 function press(way: Way, down: PointerEvent): void {
     if (down.button !== 0) {
         return;
@@ -94,7 +65,7 @@ function press(way: Way, down: PointerEvent): void {
             by,
             straight: event.shiftKey,
             snap: event.altKey,
-            scope: event.ctrlKey || event.metaKey || isWhole(way) ? 'whole' : 'playhead',
+            scope: event.ctrlKey || event.metaKey || said.isWhole(props.layer, way.changes) ? 'whole' : 'playhead',
         },
     ]);
 }
@@ -118,7 +89,7 @@ function nudge(way: Way, event: KeyboardEvent): void {
             frame: playhead.frame,
             how: way.how,
             by: [step[0] * size, step[1] * size],
-            scope: isWhole(way) ? 'whole' : 'playhead',
+            scope: said.isWhole(props.layer, way.changes) ? 'whole' : 'playhead',
         });
     }
 }
@@ -127,7 +98,7 @@ function nudge(way: Way, event: KeyboardEvent): void {
 <template>
     <div class="ways" role="toolbar" :aria-label="`Drive ${layer.name}`" data-drive @dblclick.stop>
         <span v-if="driven" class="says" role="status"
-            >{{ says }}<b>{{ values }}</b></span
+            >{{ said.does(layer, driven.changes) }}<b>{{ said.values(layer, driven.changes) }}</b></span
         >
         <button
             v-for="way in WAYS"

@@ -34,6 +34,8 @@ import { useKeyPressed } from './keyPressed';
 import { useViewSettings } from './viewSettings';
 import { PictureStore } from './pictures';
 import SightLines from './SightLines.vue';
+import SpaceOverlay from './SpaceOverlay.vue';
+import { useVantage } from './vantage';
 import { useMarquee } from './marquee';
 import { usePlayback } from './playback';
 import { usePictureView } from './view';
@@ -51,6 +53,7 @@ const selection = useSelection();
 const media = useMedia();
 const viewing = useViewing();
 const within = useWithin();
+const vantage = useVantage();
 
 const area = ref<HTMLElement | null>(null);
 const canvas = ref<HTMLCanvasElement | null>(null);
@@ -223,11 +226,10 @@ function nudge(event: KeyboardEvent): void {
         event.preventDefault();
         event.stopPropagation();
         const step = event.shiftKey ? 10 : 1;
-        void composition.edit('drag-layers', {
-            layers: selection.layers,
-            frame: playhead.frame,
-            by: [by[0]! * step, by[1]! * step],
-        });
+        const nudged = { layers: selection.layers, frame: playhead.frame, by: [by[0]! * step, by[1]! * step] } as const;
+        void (vantage.asked
+            ? composition.edit('drag-in-space', { ...nudged, by: [...nudged.by], vantage: vantage.asked })
+            : composition.edit('drag-layers', { ...nudged, by: [...nudged.by] }));
     }
 }
 
@@ -299,9 +301,18 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
     >
         <div class="frame" :class="{ clear: composition.shown?.background === 'transparent' }" :style="frameStyle" />
         <canvas ref="canvas" class="canvas" data-picture />
-        <SightLines :view="view" />
-        <MaskOverlay v-if="masks && !playhead.playing && !marquee.rectangle.value" v-bind="masks" :view="view" />
-        <TrailOverlay v-if="trail && !playhead.playing && !marquee.rectangle.value" v-bind="trail" :view="view" />
+        <SpaceOverlay v-if="vantage.isElsewhere && !playhead.playing" :poses="poses" :view="view" />
+        <SightLines v-else :view="view" />
+        <MaskOverlay
+            v-if="masks && !vantage.isElsewhere && !playhead.playing && !marquee.rectangle.value"
+            v-bind="masks"
+            :view="view"
+        />
+        <TrailOverlay
+            v-if="trail && !vantage.isElsewhere && !playhead.playing && !marquee.rectangle.value"
+            v-bind="trail"
+            :view="view"
+        />
         <FramingOverlay
             v-if="framed"
             :key="framed"
@@ -311,7 +322,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             @done="composition.through = null"
         />
         <HandlesOverlay
-            v-if="!playhead.playing && !framed"
+            v-if="!playhead.playing && !framed && !vantage.isElsewhere"
             :poses="selected"
             :view="view"
             :guides="grip === 'move' || isHandle(grip) || composition.held ? (composition.glimpse?.guides ?? []) : []"
@@ -320,18 +331,32 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             @anchor="smoothHere"
         />
         <CameraOverlay
-            v-if="camera && !playhead.playing && !drawing.active && !viewing.clip && !looking.layerWanted"
+            v-if="
+                camera &&
+                !vantage.isElsewhere &&
+                !playhead.playing &&
+                !drawing.active &&
+                !viewing.clip &&
+                !looking.layerWanted
+            "
             :key="camera.id"
             :layer="camera"
             :view="view"
         />
         <PointsOverlay
-            v-if="points && !playhead.playing && !framed && !marquee.rectangle.value"
+            v-if="points && !vantage.isElsewhere && !playhead.playing && !framed && !marquee.rectangle.value"
             v-bind="points"
             :view="view"
         />
         <PathOverlay
-            v-if="paths && !playhead.playing && !framed && !drawing.active && !marquee.rectangle.value"
+            v-if="
+                paths &&
+                !vantage.isElsewhere &&
+                !playhead.playing &&
+                !framed &&
+                !drawing.active &&
+                !marquee.rectangle.value
+            "
             :key="`paths ${paths.layer}`"
             v-bind="paths"
             :view="view"
@@ -345,6 +370,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             v-if="
                 subject &&
                 !playhead.playing &&
+                !vantage.isElsewhere &&
                 !framed &&
                 !drawing.active &&
                 !adding.inHand &&

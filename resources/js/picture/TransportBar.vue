@@ -8,12 +8,16 @@ import { useTimecode } from '@/project/timecode';
 import IconButton from '@/shell/IconButton.vue';
 import ListenButton from './ListenButton.vue';
 import LookMenu from './LookMenu.vue';
+import { SIGHTS, useVantage } from './vantage';
+import { useCameras } from '@/project/cameras';
 
 const emit = defineEmits<{ fit: []; actual: [] }>();
 
 const SPEEDS = [0.25, 0.5, 1, 2, 4];
 
 const composition = useComposition();
+const cameras = useCameras();
+const vantage = useVantage();
 const playhead = usePlayhead();
 const timecode = useTimecode();
 
@@ -106,10 +110,20 @@ function start(): void {
             </ElSelect>
         </div>
         <div class="view">
-            <span v-if="composition.shown" class="size">
+            <span v-if="composition.shown && !cameras.any" class="size">
                 {{ composition.shown.width }} × {{ composition.shown.height }} ·
                 {{ rateLabel(composition.shown.rate ?? '25/1') }} fps
             </span>
+            <select
+                v-if="cameras.any"
+                v-model="vantage.sight"
+                class="choice-field sight"
+                aria-label="From where the space is looked at"
+                title="From where the space is looked at; what is rendered is seen through the camera"
+                data-sight
+            >
+                <option v-for="one in SIGHTS" :key="one.sight" :value="one.sight">{{ one.title }}</option>
+            </select>
             <LookMenu />
             <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />
             <IconButton label="1:1, pixel for pixel" @click="emit('actual')"><b class="actual">1:1</b></IconButton>
@@ -126,6 +140,10 @@ function start(): void {
     flex: none;
     padding: 0 10px 0 16px;
     background: var(--raised);
+}
+.sight {
+    width: auto;
+    margin-right: 4px;
 }
 .time {
     position: relative;

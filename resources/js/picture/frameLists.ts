@@ -1,10 +1,11 @@
 import { defineStore } from 'pinia';
-import { shallowRef } from 'vue';
+import { shallowRef, watch } from 'vue';
 import type { DisplayList, Image, Operation } from '@/api/displayList.gen';
 import { streamLists } from '@/api/stream';
 import { useComposition } from '@/project/composition';
 import { useVocabulary } from '@/project/vocabulary';
 import { usePaths } from './paths';
+import { useVantage } from './vantage';
 
 /** How many frames a stretch has that is asked for: few at first, so that playing can begin, and more as it goes on. */
 const STRETCHES = [6, 12, 24];
@@ -18,6 +19,7 @@ export const useFrameLists = defineStore('lists', () => {
     const composition = useComposition();
     const vocabulary = useVocabulary();
     const paths = usePaths();
+    const vantage = useVantage();
     const arrivals = shallowRef(0);
     /** As they came, until they are looked at: of hundreds of layers and frames few are, and reading them takes its time. */
     let lists = new Map<number, DisplayList | string>();
@@ -42,6 +44,8 @@ export const useFrameLists = defineStore('lists', () => {
         lists = new Map();
         wanted = { from: 0, to: 0 };
     }
+
+    watch(() => vantage.asked, forget);
 
     const isComing = (frame: number): boolean => stretches.some(({ from, to }) => frame >= from && frame < to);
 
@@ -93,7 +97,13 @@ export const useFrameLists = defineStore('lists', () => {
         const signal = stretch.abort.signal;
         let isWhole = false;
         try {
-            for await (const { frame, line, revision } of streamLists(composition.id, from, to, signal)) {
+            for await (const { frame, line, revision } of streamLists(
+                composition.id,
+                from,
+                to,
+                vantage.asked,
+                signal,
+            )) {
                 if (signal.aborted || revision !== composition.revision) {
                     break;
                 }

@@ -4,12 +4,14 @@ import { get } from '@/api/client';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
+import { useVantage } from './vantage';
 
 /** Keeps the glimpse in step with the playhead and the selection; while one is on its way, only the latest waits. */
 export function useGlimpse(): void {
     const composition = useComposition();
     const playhead = usePlayhead();
     const selection = useSelection();
+    const vantage = useVantage();
     let asking = false;
     let stale = false;
 
@@ -28,6 +30,7 @@ export function useGlimpse(): void {
                         frame: playhead.frame,
                         layers: selection.inspected.join(','),
                         ...(composition.through && { through: composition.through }),
+                        ...(vantage.asked && { vantage: JSON.stringify(vantage.asked) }),
                     },
                 );
                 if (answer.revision === composition.revision && !composition.draft) {
@@ -49,6 +52,7 @@ export function useGlimpse(): void {
                 selection.inspected.join(','),
                 composition.through,
                 composition.stale,
+                JSON.stringify(vantage.asked),
             ].join(' '),
         () => {
             if (composition.id && !playhead.playing) {

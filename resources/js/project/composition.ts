@@ -6,6 +6,7 @@ import type { Band, Change, CompositionAnswer, EditAnswer, Glimpse, History, Lay
 import { Failure, get, post } from '@/api/client';
 import type { Composition } from '@/api/project.gen';
 import { usePaths } from '@/picture/paths';
+import { useVantage } from '@/picture/vantage';
 import { usePlayhead } from './playhead';
 import { useProject } from './project';
 import { useSelection } from './selection';
@@ -99,6 +100,7 @@ export const useComposition = defineStore('composition', () => {
 
     function show(): object {
         const known = usePaths().keys();
+        const vantage = useVantage().asked;
         return {
             frame: trial.value ?? usePlayhead().frame,
             layers: useSelection().inspected,
@@ -107,6 +109,7 @@ export const useComposition = defineStore('composition', () => {
             sized: sized.value,
             through: through.value,
             ...(held.value && { held: held.value }),
+            ...(vantage && { vantage }),
         };
     }
 

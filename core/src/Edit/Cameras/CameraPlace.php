@@ -19,9 +19,6 @@ use Ricamo\Core\Refusal;
 /** Where a camera stands and aims on a frame, in the composition's space, to be put elsewhere. */
 final readonly class CameraPlace
 {
-    /** What differs by less, in pixels, is left as it is. */
-    private const SAME = 5e-4;
-
     /**
      * @param  Space  $around  from the pixels that its place counts in to the composition's
      */
@@ -78,8 +75,7 @@ final readonly class CameraPlace
     {
         $camera = $this->camera();
         $aim = $this->aim();
-        $share = $aim->minus($camera->eye)->dot($camera->ahead) / $camera->focal;
-        $way = $camera->right->times($by->x * $share)->plus($camera->down->times($by->y * $share));
+        $way = $camera->across($by, $aim);
 
         return $this->put($goes ? $camera->eye->plus($way) : $camera->eye, $aim->plus($way), $scope);
     }
@@ -143,25 +139,8 @@ final readonly class CameraPlace
         [$eye, $aim] = array_map($this->around->inverse()->apply(...), [$eye, $aim]);
         $orbit = Space::orbiting($aim, $this->camera->number('orbitX', $this->frame), $this->camera->number('orbitY', $this->frame));
         $place = $orbit->inverse()->apply($eye);
-        $composition = $this->placed($this->composition, 'position', 'z', $place, $scope);
+        $composition = InSpace::put($this->composition, $this->camera->id, 'position', 'z', $this->frame, $place, $scope);
 
-        return $this->placed($composition, 'aim', 'aimZ', $aim, $scope);
-    }
-
-    private function placed(Composition $composition, string $across, string $away, Vector $to, Scope $scope): Composition
-    {
-        $camera = $composition->layer($this->camera->id);
-        $now = $camera->point($across, $this->frame);
-        if (hypot($now->x - $to->x, $now->y - $to->y) > self::SAME) {
-            $composition = PropertyTarget::put($composition, $camera, $across, $this->frame, new Point($to->x, $to->y), $scope);
-        }
-        if (abs($camera->number($away, $this->frame) - $to->z) > self::SAME) {
-            $target = PropertyTarget::of($camera, $away);
-            $composition = $target->set(
-                $composition, $this->frame, $target->definition($camera)->read(new Node(round($to->z, 3), $away)), $scope,
-            );
-        }
-
-        return $composition;
+        return InSpace::put($composition, $this->camera->id, 'aim', 'aimZ', $this->frame, $aim, $scope);
     }
 }

@@ -1,0 +1,251 @@
+<script setup lang="ts">
+import { Compass, ZoomIn, ZoomOut } from 'lucide-vue-next';
+import { computed, ref } from 'vue';
+import type { Corner, Layer, Pose, SeenCamera } from '@/api/answers';
+import { useComposition } from '@/project/composition';
+import { adds } from '@/project/picking';
+import { usePlayhead } from '@/project/playhead';
+import { useSelection } from '@/project/selection';
+import { MOVED } from '@/shell/pointer';
+import IconButton from '@/shell/IconButton.vue';
+import { useDragOnPicture } from './dragOnPicture';
+import { useSaid } from './said';
+import { useVantage } from './vantage';
+import type { PictureView } from './view';
+
+/** The space of a composition from one side: its layers as outlines, its cameras with what they see; all of them are dragged. */
+const props = defineProps<{ poses: Pose[]; view: PictureView }>();
+
+const composition = useComposition();
+const playhead = usePlayhead();
+const selection = useSelection();
+const vantage = useVantage();
+const said = useSaid();
+const drag = useDragOnPicture(props.view);
+
+const screen = (corner: Corner): string => props.view.toScreen(corner).map(Math.round).join(',');
+const outline = (corners: Corner[]): string => corners.map(screen).join(' ');
+const dye = (layer: string): string => `var(--dye-${composition.layer(layer)?.label ?? 'madder'})`;
+const chosen = (layer: string): boolean => selection.layers.includes(layer);
+
+const seen = computed(() => props.poses.filter((pose) => pose.seen));
+const cameras = computed(() => composition.glimpse?.cameras ?? []);
+/** From the eye to each corner of what a camera sees, and around that. */
+const cone = ({ eye, corners }: SeenCamera): string =>
+    `${corners.map((corner) => `M${screen(eye)}L${screen(corner)}`).join('')}M${corners.map(screen).join('L')}Z`;
+const at = (corner: Corner): { cx: number; cy: number } => {
+    const [cx, cy] = props.view.toScreen(corner);
+    return { cx, cy };
+};
+/** The way of the layer that is selected alone. */
+const way = computed(() => {
+    const found = composition.glimpse?.inspections.find((one) => one.layer === selection.layers[0])?.trail;
+    return selection.layers.length === 1 && found ? outline(found.ticks) : '';
+});
+
+type Part = 'whole' | 'eye' | 'aim';
+const dragged = ref<{ layer: Layer; properties: string[] } | null>(null);
+const PROPERTIES: Record<Part, string[]> = {
+    whole: ['position', 'z'],
+    eye: ['position', 'z'],
+    aim: ['aim', 'aimZ'],
+};
+
+function press(id: string, part: Part, down: PointerEvent): void {
+    const layer = composition.layer(id);
+    if (down.button !== 0 || !layer) {
+        return;
+    }
+    down.stopPropagation();
+    down.preventDefault();
+    if (down.shiftKey || adds(down) || !chosen(id)) {
+        selection.take(id, down);
+    }
+    const layers = chosen(id) && part === 'whole' ? [...selection.layers] : [id];
+    const properties = PROPERTIES[part];
+    dragged.value = { layer, properties };
+    window.addEventListener('pointerup', () => (dragged.value = null), { once: true });
+    drag(down, (by, event) => [
+        'drag-in-space',
+        {
+            layers,
+            frame: playhead.frame,
+            vantage: vantage.asked!,
+            by,
+            part,
+            straight: event.shiftKey,
+            scope: event.ctrlKey || event.metaKey || said.isWhole(layer, properties) ? 'whole' : 'playhead',
+        },
+    ]);
+}
+
+/** The space itself is turned, and nothing in it. */
+function turn(down: PointerEvent): void {
+    let [x, y] = [down.clientX, down.clientY];
+    const onMove = (event: PointerEvent): void => {
+        vantage.turnBy(event.clientX - x, event.clientY - y);
+        [x, y] = [event.clientX, event.clientY];
+    };
+    window.addEventListener(MOVED, onMove);
+    window.addEventListener('pointerup', () => window.removeEventListener(MOVED, onMove), { once: true });
+}
+
+const now = computed(() => dragged.value && composition.layer(dragged.value.layer.id));
+</script>
+
+<template>
+    <svg class="space" data-space @pointerdown.self.left.stop="selection.clear()" @dblclick.stop>
+        <g v-for="pose in seen" :key="pose.layer" :style="{ '--dye': dye(pose.layer) }">
+            <polygon class="touch" :points="outline(pose.corners)" @pointerdown="press(pose.layer, 'whole', $event)" />
+            <polygon
+                class="plane"
+                :class="{ chosen: chosen(pose.layer) }"
+                :points="outline(pose.corners)"
+                :data-space-layer="pose.layer"
+            />
+        </g>
+        <polyline v-if="way" class="way" :points="way" />
+        <g v-for="camera in cameras" :key="camera.layer" :style="{ '--dye': dye(camera.layer) }">
+            <path class="cone" :class="{ chosen: chosen(camera.layer), off: !camera.on }" :d="cone(camera)" />
+            <polyline v-if="camera.way.length > 0" class="way" :points="outline(camera.way)" />
+            <path class="touch" :d="cone(camera)" @pointerdown="press(camera.layer, 'whole', $event)" />
+            <circle
+                class="point"
+                r="6"
+                v-bind="at(camera.aim)"
+                :data-space-aim="camera.layer"
+                @pointerdown="press(camera.layer, 'aim', $event)"
+            >
+                <title>What it aims at</title>
+            </circle>
+            <circle
+                class="point eye"
+                r="8"
+                v-bind="at(camera.eye)"
+                :data-space-eye="camera.layer"
+                @pointerdown="press(camera.layer, 'eye', $event)"
+            >
+                <title>Where the camera stands</title>
+            </circle>
+        </g>
+    </svg>
+    <div class="bar" role="toolbar" aria-label="How the space is looked at" @dblclick.stop>
+        <span v-if="dragged && now" class="says" role="status"
+            >{{ said.does(now, dragged.properties) }}<b>{{ said.values(now, dragged.properties) }}</b></span
+        >
+        <button
+            v-if="vantage.sight === 'free'"
+            type="button"
+            title="Drag: turn the space"
+            data-space-turn
+            @pointerdown.stop.prevent="turn"
+        >
+            <Compass :size="15" aria-hidden="true" />Turn
+        </button>
+        <IconButton :icon="ZoomOut" label="Farther away" @click="vantage.zoomBy(1 / 1.4)" />
+        <IconButton :icon="ZoomIn" label="Nearer" @click="vantage.zoomBy(1.4)" />
+    </div>
+</template>
+
+<style scoped>
+.space {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+}
+.touch {
+    fill: transparent;
+    stroke: transparent;
+    stroke-width: 11;
+    cursor: move;
+}
+path.touch {
+    fill: none;
+    pointer-events: stroke;
+}
+.plane,
+.cone,
+.way {
+    fill: none;
+    /* On the grey around the picture a dye alone would be lost. */
+    stroke: color-mix(in srgb, var(--dye) 45%, #fff);
+    stroke-width: 1.25;
+    pointer-events: none;
+}
+.plane {
+    stroke-dasharray: 5 4;
+}
+.cone {
+    stroke-width: 1.5;
+    fill: #ffffff14;
+}
+.off {
+    opacity: 0.45;
+}
+.chosen {
+    stroke-width: 2.5;
+    stroke-dasharray: none;
+}
+.way {
+    stroke: #fff;
+    stroke-dasharray: 2 4;
+}
+.point {
+    fill: var(--raised);
+    stroke: var(--dye);
+    stroke-width: 2.5;
+    cursor: move;
+}
+.eye {
+    fill: var(--dye);
+    stroke: var(--raised);
+}
+.bar {
+    position: absolute;
+    left: 50%;
+    bottom: 10px;
+    display: flex;
+    align-items: center;
+    gap: 2px;
+    padding: 3px;
+    transform: translateX(-50%);
+    border-radius: 10px;
+    background: var(--raised);
+    box-shadow: 0 2px 12px #00000040;
+}
+button {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 28px;
+    padding: 0 10px;
+    border: 0;
+    border-radius: 7px;
+    background: none;
+    color: var(--ink);
+    font: inherit;
+    font-size: 12.5px;
+    cursor: grab;
+    touch-action: none;
+}
+.says {
+    position: absolute;
+    left: 50%;
+    bottom: calc(100% + 8px);
+    display: flex;
+    gap: 7px;
+    padding: 3px 9px;
+    transform: translateX(-50%);
+    border-radius: 11px;
+    background: var(--ink);
+    color: var(--surface);
+    font-size: 12px;
+    font-variant-numeric: tabular-nums;
+    white-space: nowrap;
+}
+.says b {
+    font-weight: 500;
+    opacity: 0.85;
+}
+</style>
