@@ -197,3 +197,27 @@ export async function expectSoundInStep(file: string): Promise<void> {
         expect(loudAt(flash + 0.045)).toBeGreaterThan(8000);
     }
 }
+
+/** A box in pixels of the composition. */
+export interface Bounds {
+    left: number;
+    top: number;
+    right: number;
+    bottom: number;
+}
+
+/** The box around what is bright on a frame of a file that was rendered at half the size of a composition of 1920 × 1080. */
+export function boxOn(file: string, frame: number): Bounds | null {
+    const [width, height] = [960, 540];
+    const pixels = frameOf(file, frame, width, height);
+    let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+    for (let y = 0; y < height; y++) {
+        for (let x = 0; x < width; x++) {
+            if (pixels[4 * (width * y + x) + 1]! > 60) {
+                [left, right] = [Math.min(left, x), Math.max(right, x + 1)];
+                [top, bottom] = [Math.min(top, y), Math.max(bottom, y + 1)];
+            }
+        }
+    }
+    return right < 0 ? null : { left: 2 * left, top: 2 * top, right: 2 * right, bottom: 2 * bottom };
+}

@@ -9,31 +9,15 @@ import {
     setLength,
     sheet,
 } from '../producer';
-import { frameOf } from '../video';
+import { boxOn } from '../video';
 import { expect, test } from '../test';
 
-const [WIDTH, HEIGHT] = [960, 540];
 /** From the viewer to the picture, in pixels of the composition: a lens of 50 mm on a sensor of 36. */
 const DISTANCE = (1920 * 50) / 36;
 /** When the title is where: how far away on each keyframe. */
 const FROM = { frame: 0, away: 4000 };
 const RESTS = { from: 80, to: 130 };
 const OFF = { frame: 199, away: -2600 };
-
-/** The box around what is bright on a frame, in pixels of the composition. */
-function boxOn(file: string, frame: number): { left: number; top: number; right: number; bottom: number } | null {
-    const pixels = frameOf(file, frame, WIDTH, HEIGHT);
-    let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-    for (let y = 0; y < HEIGHT; y++) {
-        for (let x = 0; x < WIDTH; x++) {
-            if (pixels[4 * (WIDTH * y + x) + 1]! > 60) {
-                [left, right] = [Math.min(left, x), Math.max(right, x + 1)];
-                [top, bottom] = [Math.min(top, y), Math.max(bottom, y + 1)];
-            }
-        }
-    }
-    return right < 0 ? null : { left: 2 * left, top: 2 * top, right: 2 * right, bottom: 2 * bottom };
-}
 
 test('a title flies from far away into the picture, rests truly still, and flies off past the viewer', async ({
     page,
