@@ -8,7 +8,7 @@ use Ricamo\Core\Document\Composition;
 
 /**
  * The street falls into place: a clip and the words in it, cut into patches, come tilted from above and from far in front, row by row,
- * thrown by some degrees, and rest as one picture.
+ * thrown by some degrees, and rest as one picture, around which a camera comes to the front.
  */
 final class PatchworkOpener
 {
@@ -44,6 +44,14 @@ final class PatchworkOpener
         $stage->add('text', 'Words', [
             'text' => 'Night on line 4', 'font' => 'league-spartan-bold', 'typeSize' => 150, 'align' => 'centre', 'fill' => Palette::TRAM_CREAM,
             'outline' => Palette::NIGHT, 'outlineWidth' => 10, 'position' => [960, 330], 'group' => 'l1', 'label' => 'saffron',
+        ]);
+        // It comes last, over finished animation, and stands where nothing changes once the patches have come.
+        $stage->add('camera', 'Camera', [
+            'position' => [960, 540], 'z' => -2666.666667, 'aim' => [960, 540], 'label' => 'woad',
+            'arrive' => [
+                'length' => self::RESTS + 14, 'easing' => 'ease-in-out',
+                'moves' => [['move' => 'orbit', 'around' => -24, 'up' => 14], ['move' => 'push-in', 'times' => 1.25]],
+            ],
         ]);
 
         return $stage->composition();

@@ -114,6 +114,7 @@ use Ricamo\Core\Edit\Picture\MoveAnchor;
 use Ricamo\Core\Edit\Picture\PlaceAnchors;
 use Ricamo\Core\Edit\Picture\PullHandle;
 use Ricamo\Core\Edit\Picture\PullLayers;
+use Ricamo\Core\Edit\Picture\TiltLayers;
 use Ricamo\Core\Edit\Picture\TurnLayer;
 use Ricamo\Core\Edit\Project\AddCurve;
 use Ricamo\Core\Edit\Project\AddLook;
@@ -245,6 +246,7 @@ final class Edits
         'pull-handle' => PullHandle::class,
         'pull-layers' => PullLayers::class,
         'turn-layer' => TurnLayer::class,
+        'tilt-layers' => TiltLayers::class,
         'place-anchors' => PlaceAnchors::class,
         'move-anchor' => MoveAnchor::class,
         'align-layers' => AlignLayers::class,

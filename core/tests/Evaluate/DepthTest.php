@@ -455,4 +455,24 @@ final class DepthTest extends TestCase
         $this->expectExceptionMessage('z');
         Fixture::composition([['id' => 'a', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 9, 'z' => 5]]);
     }
+
+    public function test_its_face_is_tilted_with_the_pointer_and_led_away_and_back(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(['tiltX' => 10, 'z' => Fixture::keyframes([0, 0], [20, 100])]), Fixture::words()]);
+        $tilt = fn (array $more): array => Fixture::json(Fixture::edit($composition, 'tilt-layers', [
+            'layers' => ['bar'], 'frame' => 10, 'by' => [96, 320], ...$more,
+        ]), 'bar');
+        // 320 pixels down are 30° of the 180 for the width: the lower edge goes away.
+        self::assertSame([-20.0, 9.0], [$tilt([])['tiltX'], $tilt([])['tiltY']]);
+        self::assertArrayNotHasKey('tiltY', $tilt(['straight' => true]));
+        self::assertSame([-15.0, 15.0], [$tilt(['snap' => true])['tiltX'], $tilt(['snap' => true])['tiltY']]);
+        // By keyframes where it has some, and nearer as the pointer goes down: 320 of 1,080 pixels of the distance.
+        $away = 50 - round(320 / 1080 * self::DISTANCE);
+        self::assertEqualsWithDelta([0, $away, 100], array_column($tilt(['how' => 'depth'])['z']['keyframes'], 'value'), 0.51);
+        $this->expectExceptionMessage('no place in space');
+        Fixture::edit(
+            Fixture::composition([['id' => 'a', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 9]]), 'tilt-layers',
+            ['layers' => ['a'], 'frame' => 0, 'by' => [1, 1]],
+        );
+    }
 }

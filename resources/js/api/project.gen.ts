@@ -4433,6 +4433,22 @@ export interface EditArguments {
          */
         keyframes: unknown[];
     };
+    'tilt-layers': {
+        /**
+         * @maxItems 2000
+         */
+        layers: string[];
+        frame: number;
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        by: [number, number];
+        how?: string | null;
+        straight?: boolean | null;
+        snap?: boolean | null;
+        scope?: string | null;
+    };
     'trim-layer': {
         layer: string;
         in?: number | null;

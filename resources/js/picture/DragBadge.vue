@@ -42,7 +42,7 @@ const value = computed(() => {
         const [x, y] = [round(now[0]), round(now[1])];
         return { scale: `${x} × ${y} %`, size: `${x} × ${y}` }[property.value] ?? `${x}, ${y}`;
     }
-    return typeof now === 'number' ? `${round(now)}°` : '';
+    return typeof now === 'number' ? `${round(now)}${property.value === 'z' ? ' px' : '°'}` : '';
 });
 const flipped = computed(() => props.at[0] > props.width - 220);
 </script>

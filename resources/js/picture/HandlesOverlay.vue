@@ -4,13 +4,22 @@ import type { Corner, Guide, Pose } from '@/api/answers';
 import type { Grip, HandleName } from './dragging';
 import type { PictureView } from './view';
 
-const props = defineProps<{ poses: Pose[]; hovered: Pose | null; guides: Guide[]; view: PictureView }>();
+const props = defineProps<{
+    poses: Pose[];
+    hovered: Pose | null;
+    guides: Guide[];
+    view: PictureView;
+    /** Whether what is selected is led through space. */
+    inSpace: boolean;
+}>();
 const emit = defineEmits<{
     grab: [grip: Grip, pose: Pose, event: PointerEvent];
     anchor: [pose: Pose, event: MouseEvent];
 }>();
 
 const STALK = 30;
+/** How far on both sides of the handle that turns those stand that tilt and lead away. */
+const BESIDE = 24;
 /** Handles stand this far outside the box, so that small type stays readable. */
 const OUTSIDE = 5;
 /** Sides shorter than this on the screen have no handle in their middle. */
@@ -84,7 +93,15 @@ const gripped = computed(() => {
     const [dx, dy] = [top[0] - bottom[0], top[1] - bottom[1]];
     const length = Math.hypot(dx, dy) || 1;
     const turn: Corner = [top[0] + (dx / length) * STALK, top[1] + (dy / length) * STALK];
-    return { pose, alone, box, handles, centre, top, turn, anchor: props.view.toScreen(pose.anchor) };
+    const beside = (by: number): Corner => [turn[0] - (dy / length) * by, turn[1] + (dx / length) * by];
+    const space: ['tilt' | 'depth', Corner][] =
+        alone && props.inSpace
+            ? [
+                  ['tilt', beside(-BESIDE)],
+                  ['depth', beside(BESIDE)],
+              ]
+            : [];
+    return { pose, alone, box, handles, centre, top, turn, space, anchor: props.view.toScreen(pose.anchor) };
 });
 
 /** The resize cursor that points the way a handle pulls, for a layer turned as it is. */
@@ -134,6 +151,30 @@ function cursor([x, y]: Corner): string {
                 r="6"
                 @pointerdown.stop.prevent="emit('grab', 'turn', gripped.pose, $event)"
             />
+            <g
+                v-for="[name, [x, y]] in gripped.space"
+                :key="name"
+                class="handle in-space"
+                :data-handle="name"
+                :transform="`translate(${x} ${y})`"
+                @pointerdown.stop.prevent="emit('grab', name, gripped.pose, $event)"
+            >
+                <circle r="7.5" />
+                <path
+                    :d="
+                        name === 'tilt'
+                            ? 'M-5 0C-3 3 3 3 5 0M0 -5C3 -3 3 3 0 5'
+                            : 'M0 -5V5M-2.5 -2.5L0 -5L2.5 -2.5M-2.5 2.5L0 5L2.5 2.5'
+                    "
+                />
+                <title>
+                    {{
+                        name === 'tilt'
+                            ? 'Drag: tilt. Shift: about one axis; Alt: by 15°'
+                            : 'Drag up: farther away; down: nearer'
+                    }}
+                </title>
+            </g>
             <rect
                 v-for="[name, [x, y]] in gripped.handles"
                 :key="name"
@@ -211,8 +252,15 @@ function cursor([x, y]: Corner): string {
 .handle:hover {
     fill: var(--accent);
 }
-.turn {
+.turn,
+.in-space {
     cursor: grab;
+}
+.in-space path {
+    fill: none;
+}
+.in-space:hover path {
+    stroke: var(--on-accent);
 }
 .anchor {
     pointer-events: all;

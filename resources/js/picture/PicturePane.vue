@@ -4,6 +4,7 @@ import { until, useKeyModifier } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
 import type { Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
+import { useCameras } from '@/project/cameras';
 import { useComposition } from '@/project/composition';
 import { useGroups } from '@/project/groups';
 import { useMedia } from '@/project/media';
@@ -47,6 +48,7 @@ const LATEST = 3000;
 
 const vocabulary = useVocabulary();
 const adding = useAdding();
+const cameras = useCameras();
 const composition = useComposition();
 const playhead = usePlayhead();
 const selection = useSelection();
@@ -240,6 +242,16 @@ const trail = computed(() => {
     return layer && found && others.length === 0 ? { layer, trail: found } : null;
 });
 
+/** Whether the layer that is selected alone has a depth or a tilt, or is seen through a camera: only then it is shown to have them. */
+const isInSpace = computed(() => {
+    const layer = selection.layers.length === 1 ? composition.layer(selection.layers[0]!) : undefined;
+    return (
+        !!layer &&
+        !!vocabulary.definition(layer.kind, 'tiltY') &&
+        (cameras.any || ['z', 'tiltX', 'tiltY'].some((one) => one in layer))
+    );
+});
+
 /** The camera that is selected alone. */
 const camera = computed(() => {
     const layer = selection.layers.length === 1 ? composition.layer(selection.layers[0]!) : undefined;
@@ -325,6 +337,7 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             v-if="!playhead.playing && !framed && !vantage.isElsewhere"
             :poses="selected"
             :view="view"
+            :in-space="isInSpace"
             :guides="grip === 'move' || isHandle(grip) || composition.held ? (composition.glimpse?.guides ?? []) : []"
             :hovered="grip || !hovered || selection.layers.includes(hovered.layer) ? null : hovered"
             @grab="onGrab"

@@ -9,16 +9,19 @@ import { useSelection } from '@/project/selection';
 import { MOVED } from '@/shell/pointer';
 import type { PictureView } from './view';
 
-export type Grip = 'move' | 'turn' | 'anchor' | HandleName;
+export type Grip = 'move' | 'turn' | 'anchor' | 'tilt' | 'depth' | HandleName;
 export type HandleName =
     'top-left' | 'top' | 'top-right' | 'right' | 'bottom-right' | 'bottom' | 'bottom-left' | 'left';
 
 /** The property that a grip changes first of all. */
 export const propertyOf = (grip: Grip, pose?: Pose): string =>
-    ({ move: 'position', turn: 'rotation', anchor: 'anchor' })[grip as string] ?? pose?.pulls ?? 'scale';
+    ({ move: 'position', turn: 'rotation', anchor: 'anchor', tilt: 'tiltY', depth: 'z' })[grip as string] ??
+    pose?.pulls ??
+    'scale';
 
 /** Whether a grip is one of the eight by which layers become larger and smaller. */
-export const isHandle = (grip: Grip | null): boolean => grip !== null && !['move', 'turn', 'anchor'].includes(grip);
+export const isHandle = (grip: Grip | null): boolean =>
+    grip !== null && !['move', 'turn', 'anchor', 'tilt', 'depth'].includes(grip);
 
 /** A pointer that goes this far, in screen pixels, drags; less is a click. */
 const THRESHOLD = 3;
@@ -61,6 +64,13 @@ export function useDragging(area: Ref<HTMLElement | null>, view: PictureView) {
             return {
                 edit: 'turn-layer',
                 args: { ...common, layer: pose.layer, path: path.map(view.toComposition), snap: event.shiftKey },
+            };
+        }
+        if (kind === 'tilt' || kind === 'depth') {
+            const { shiftKey: straight, altKey: snap } = event;
+            return {
+                edit: 'tilt-layers',
+                args: { ...common, layers: [pose.layer], how: kind, by, straight, snap },
             };
         }
         if (kind === 'anchor') {
