@@ -162,6 +162,18 @@ final class CameraTest extends TestCase
         self::assertSame([], self::list($there)->operations);
     }
 
+    #[TestWith([50])]
+    #[TestWith([200])]
+    public function test_what_is_nearer_than_a_twentieth_of_its_focal_distance_is_cut_off(float $lens): void
+    {
+        $nearest = 1920 * $lens / 36 / 20;
+        $at = fn (float $ahead): Composition => Fixture::composition([
+            self::bar(['position' => [960, 540], 'z' => -2000 + $ahead]), self::camera(['z' => -2000, 'lens' => $lens]),
+        ]);
+        self::assertSame([], self::list($at($nearest - 1))->operations);
+        self::assertCount(1, self::list($at($nearest + 1))->operations);
+    }
+
     public function test_cameras_pass_by_what_is_kept_flat_with_all_that_is_in_it(): void
     {
         $far = self::camera(['position' => [200, 100], 'z' => -1200, 'orbitY' => 30]);
