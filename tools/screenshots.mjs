@@ -97,10 +97,6 @@ try {
     await page.keyboard.press('Escape');
 
     await page.locator('[data-tab=sheet]').click();
-    await page.getByRole('button', { name: /^Evening/ }).click();
-    await take('evening');
-    await page.getByRole('button', { name: /^Linen/ }).click();
-
     await page.locator('[data-render]').click();
     await page.locator('[data-begin-render]').click();
     await page.getByText(/^Frame \d+ of/).waitFor();
@@ -149,6 +145,13 @@ try {
         await page.locator('[data-tab=sheet]').click();
         await page.locator(`[data-layer=${layer}] .name`).click();
     };
+    await open('c22', '62f', 'l4');
+    await page.locator('[data-sight]').selectOption('free');
+    await page.getByRole('button', { name: /^Evening/ }).click();
+    await page.waitForTimeout(1500);
+    await take('evening');
+    await page.getByRole('button', { name: /^Linen/ }).click();
+
     await open('c18', '16f', 'l1');
     await page.locator('[data-section=cascades]').evaluate((section) => section.scrollIntoView());
     await take('cascades');

@@ -2,6 +2,28 @@ import { clip, shape, text } from './scenes';
 
 /** Layers that leave the picture's plane, by what is to be seen. */
 export const DEPTH: Record<string, object[]> = {
+    'through a camera that has gone around: a clip, words out of focus and a bar in focus, before one that stays flat':
+        [
+            shape({ id: 'l0', position: [320, 180], size: [640, 360], fill: '#24557a', flat: true }),
+            clip({ scale: [45, 45], z: 160 }),
+            text({ id: 'l2', typeSize: 70, position: [120, 250], z: -220, fill: '#f3e3c3' }),
+            shape({ id: 'l3', position: [430, 110], size: [160, 60], rounding: 20, tiltX: 30 }),
+            {
+                id: 'c',
+                kind: 'camera',
+                name: 'Camera',
+                in: 0,
+                out: 10,
+                position: [320, 180],
+                z: -760,
+                aim: [320, 180],
+                orbitX: 14,
+                orbitY: -38,
+                rotation: 8,
+                lens: 40,
+                aperture: 60,
+            },
+        ],
     'words tilted about both axes, and others far away': [
         text({ typeSize: 90, fill: '#f3e3c3', tiltX: 35, tiltY: -50 }),
         text({ id: 'l2', typeSize: 90, position: [60, 320], z: 700 }),
