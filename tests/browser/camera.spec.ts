@@ -139,7 +139,7 @@ test('the space is looked at from above, where cameras and layers are dragged ac
     await page.mouse.move(x, y);
     await page.mouse.down();
     await page.mouse.move(x + 50, y - 40, { steps: 5 });
-    await expect(page.locator('.bar .says')).toContainText('whole camera');
+    await expect(page.locator('[data-space-bar] .says')).toContainText('whole camera');
     await kept(page, () => page.mouse.up());
     const moved = await camera(page);
     const [right, away] = [50 / scale / ABOVE, 40 / scale / ABOVE];

@@ -43,7 +43,7 @@ final readonly class Resized
     /** What is seen, with its place, its scale and its depth. */
     public function placed(Layer $layer): Layer
     {
-        return $this->factor === null ? $layer : Axes::through($layer, $this->moved(...));
+        return $this->factor !== null ? Axes::through($layer, $this->moved(...)) : $layer;
     }
 
     private function moved(Layer $layer): Layer

@@ -50,7 +50,7 @@ final readonly class Moment
     /** The same as it is seen without a camera, where cameras pass something by. */
     public function for(Layer $layer): self
     {
-        return $this->cameras === null || ! $layer->switches->flat ? $this : $this->unfilmed();
+        return $layer->switches->flat && $this->cameras !== null ? $this->unfilmed() : $this;
     }
 
     /** @return ?Space what the camera sees, led to where the same is seen without one; null where everything is */

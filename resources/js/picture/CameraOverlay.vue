@@ -5,6 +5,7 @@ import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
 import { usePlayhead } from '@/project/playhead';
 import { useDragOnPicture } from './dragOnPicture';
+import PictureBar from './PictureBar.vue';
 import { useSaid } from './said';
 import type { PictureView } from './view';
 
@@ -96,14 +97,17 @@ function nudge(way: Way, event: KeyboardEvent): void {
 </script>
 
 <template>
-    <div class="ways" role="toolbar" :aria-label="`Drive ${layer.name}`" data-drive @dblclick.stop>
-        <span v-if="driven" class="says" role="status"
-            >{{ said.does(layer, driven.changes) }}<b>{{ said.values(layer, driven.changes) }}</b></span
-        >
+    <PictureBar
+        :label="`Drive ${layer.name}`"
+        :does="driven && said.does(layer, driven.changes)"
+        :values="driven ? said.values(layer, driven.changes) : ''"
+        data-drive
+    >
         <button
             v-for="way in WAYS"
             :key="way.how"
             type="button"
+            class="pad"
             :class="{ on: driven?.how === way.how }"
             :title="way.hint"
             :data-drive-how="way.how"
@@ -112,58 +116,5 @@ function nudge(way: Way, event: KeyboardEvent): void {
         >
             <component :is="way.icon" :size="15" aria-hidden="true" />{{ way.label }}
         </button>
-    </div>
+    </PictureBar>
 </template>
-
-<style scoped>
-.ways {
-    position: absolute;
-    left: 50%;
-    bottom: 10px;
-    display: flex;
-    gap: 2px;
-    padding: 3px;
-    transform: translateX(-50%);
-    border-radius: 10px;
-    background: var(--raised);
-    box-shadow: 0 2px 12px #00000040;
-}
-button {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    height: 28px;
-    padding: 0 10px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
-    cursor: grab;
-    touch-action: none;
-}
-button:hover,
-.on {
-    background: var(--selected);
-}
-.says {
-    position: absolute;
-    left: 50%;
-    bottom: calc(100% + 8px);
-    display: flex;
-    gap: 7px;
-    padding: 3px 9px;
-    transform: translateX(-50%);
-    border-radius: 11px;
-    background: var(--ink);
-    color: var(--surface);
-    font-size: 12px;
-    font-variant-numeric: tabular-nums;
-    white-space: nowrap;
-}
-.says b {
-    font-weight: 500;
-    opacity: 0.85;
-}
-</style>

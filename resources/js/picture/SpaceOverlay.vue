@@ -9,6 +9,7 @@ import { useSelection } from '@/project/selection';
 import { MOVED } from '@/shell/pointer';
 import IconButton from '@/shell/IconButton.vue';
 import { useDragOnPicture } from './dragOnPicture';
+import PictureBar from './PictureBar.vue';
 import { useSaid } from './said';
 import { useVantage } from './vantage';
 import type { PictureView } from './view';
@@ -129,13 +130,16 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
             </circle>
         </g>
     </svg>
-    <div class="bar" role="toolbar" aria-label="How the space is looked at" @dblclick.stop>
-        <span v-if="dragged && now" class="says" role="status"
-            >{{ said.does(now, dragged.properties) }}<b>{{ said.values(now, dragged.properties) }}</b></span
-        >
+    <PictureBar
+        label="How the space is looked at"
+        :does="dragged && now ? said.does(now, dragged.properties) : null"
+        :values="dragged && now ? said.values(now, dragged.properties) : ''"
+        data-space-bar
+    >
         <button
             v-if="vantage.sight === 'free'"
             type="button"
+            class="pad"
             title="Drag: turn the space"
             data-space-turn
             @pointerdown.stop.prevent="turn"
@@ -144,7 +148,7 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
         </button>
         <IconButton :icon="ZoomOut" label="Farther away" @click="vantage.zoomBy(1 / 1.4)" />
         <IconButton :icon="ZoomIn" label="Nearer" @click="vantage.zoomBy(1.4)" />
-    </div>
+    </PictureBar>
 </template>
 
 <style scoped>
@@ -200,52 +204,5 @@ path.touch {
 .eye {
     fill: var(--dye);
     stroke: var(--raised);
-}
-.bar {
-    position: absolute;
-    left: 50%;
-    bottom: 10px;
-    display: flex;
-    align-items: center;
-    gap: 2px;
-    padding: 3px;
-    transform: translateX(-50%);
-    border-radius: 10px;
-    background: var(--raised);
-    box-shadow: 0 2px 12px #00000040;
-}
-button {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    height: 28px;
-    padding: 0 10px;
-    border: 0;
-    border-radius: 7px;
-    background: none;
-    color: var(--ink);
-    font: inherit;
-    font-size: 12.5px;
-    cursor: grab;
-    touch-action: none;
-}
-.says {
-    position: absolute;
-    left: 50%;
-    bottom: calc(100% + 8px);
-    display: flex;
-    gap: 7px;
-    padding: 3px 9px;
-    transform: translateX(-50%);
-    border-radius: 11px;
-    background: var(--ink);
-    color: var(--surface);
-    font-size: 12px;
-    font-variant-numeric: tabular-nums;
-    white-space: nowrap;
-}
-.says b {
-    font-weight: 500;
-    opacity: 0.85;
 }
 </style>
