@@ -28,6 +28,9 @@ final readonly class Camera
     /** What differs by no more, in pixels, is where it is without a camera: documents hold depths to a millionth. */
     private const SAME = 1e-5;
 
+    /** What is focused on is no nearer, in pixels: in a group that is scaled to nothing it would be. */
+    private const CLOSEST = 0.001;
+
     /**
      * @param  Vector  $eye  where it stands, in composition pixels
      * @param  Vector  $right  of length 1 and at right angles to the other two; so are these
@@ -169,7 +172,6 @@ final readonly class Camera
         $ahead = $by->direction($this->ahead)->unit() ?? $this->ahead;
         $across = $by->direction($this->right);
         $right = $across->minus($ahead->times($ahead->dot($across)))->unit() ?? $this->right;
-
         $times = $by->direction($this->ahead)->length();
 
         return new self(
@@ -221,7 +223,7 @@ final readonly class Camera
      */
     public function softness(float $away): float
     {
-        return $away <= 0 ? 0.0 : $this->aperture * $this->focal * abs(1 / $this->focus - 1 / $away) / 4;
+        return $away <= 0 ? 0.0 : $this->aperture * $this->focal * abs(1 / max(self::CLOSEST, $this->focus) - 1 / $away) / 4;
     }
 
     /**

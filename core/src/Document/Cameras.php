@@ -13,6 +13,9 @@ use WeakMap;
  */
 final class Cameras
 {
+    /** For how many moments what was found is kept: all layers of a frame ask for the same few. */
+    private const KEPT = 256;
+
     /** @var ?WeakMap<Stack, array<string, ?self>> what was found for each stack, by the size of the composition */
     private static ?WeakMap $known = null;
 
@@ -91,6 +94,9 @@ final class Cameras
     public function camera(int|float $at): ?Camera
     {
         $key = (string) $at;
+        if (count($this->cameras) > self::KEPT) {
+            [$this->cameras, $this->spaces] = [[], []];
+        }
         if (! array_key_exists($key, $this->cameras)) {
             $layers = $this->seenThrough($at);
             $this->cameras[$key] = $layers === null ? null : self::placed($layers, $this->plain, $at);

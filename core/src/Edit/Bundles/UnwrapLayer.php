@@ -44,7 +44,7 @@ final readonly class UnwrapLayer implements CompositionEdit
         ))->switched([
             // One motion blur for each, as it was exposed there.
             'shutter' => $layer->exposure->shutter ?? ($inner->shutter == $composition->shutter ? null : $inner->shutter),
-            'visible' => $layer->switches->visible && ! $inner->leavesOut($layer->id),
+            'visible' => $layer->switches->visible && ! $inner->leavesOut($layer->id), 'flat' => $bundle->switches->flat,
         ]), iterator_to_array($inner->layers, false));
         $stack = $composition->layers->without([$bundle->id]);
         $copies = array_map(
@@ -99,6 +99,10 @@ final readonly class UnwrapLayer implements CompositionEdit
             ) => 'it blends as one',
             [$inner->width, $inner->height] !== [$composition->width, $composition->height] => 'it is of another size',
             $this->any($inner, fn (Layer $one): bool => $one->kind->adjusts()) => 'what lies beneath would be adjusted, too',
+            $inner->cameras() !== null => 'it is seen through a camera of its own',
+            $composition->cameras() !== null && ! $composition->isPassedBy($bundle) && $this->any(
+                $inner, fn (Layer $one): bool => $one->hasDepth || $one->life->leavesPlane(),
+            ) => 'a camera would see the depth of what is in it',
             ! $bundle->switches->visible || $bundle->switches->reference => 'it is hidden',
             default => null,
         };

@@ -23,7 +23,7 @@ use Ricamo\Core\Time\FrameRange;
 
 /**
  * Wraps layers up into a composition of their own, as large as the one that they are in, and places it where the topmost of
- * them was. No frame changes, as long as no other layer lies between them.
+ * them was. No frame changes, as long as no other layer lies between them, no camera is among them, and none sees depth in them.
  */
 final readonly class WrapLayers implements ProjectEdit
 {
@@ -108,12 +108,15 @@ final readonly class WrapLayers implements ProjectEdit
     {
         $kind = LayerKinds::all()['bundle'];
         $middle = new Point($composition->width / 2, $composition->height / 2);
+        // Where cameras pass all of them by, they pass the bundle by.
+        $seen = array_filter($layers, fn (Layer $one): bool => $one->kind->isSeen());
+        $isFlat = $seen !== [] && array_filter($seen, fn (Layer $one): bool => ! $composition->isPassedBy($one)) === [];
 
         return Layer::read(new Node([
             'kind' => $kind->name(), 'id' => $composition->layers->freeId(), 'name' => $inner->name, 'in' => $span->in, 'out' => $span->out,
             'position' => [$middle->x, $middle->y], 'label' => $layers[count($layers) - 1]->switches->label->value,
             // What comes from beyond the frame is to be seen there when the whole is placed elsewhere.
-            ...(new BundleContent($inner->id, crop: false))->toJson(),
+            ...(new BundleContent($inner->id, crop: false))->toJson(), ...($isFlat ? ['flat' => true] : []),
         ]));
     }
 }

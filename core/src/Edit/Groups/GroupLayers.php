@@ -15,7 +15,7 @@ use Ricamo\Core\Json\Node;
 
 /**
  * Puts layers into a new group, in the place of the topmost of them, which turns and grows about their middle at frame `frame`. No
- * frame changes where no other layer lies between them and all were in the same group.
+ * frame changes where no other layer lies between them, all were in the same group, and cameras see all of them in space or none.
  */
 final readonly class GroupLayers implements CompositionEdit
 {
@@ -55,12 +55,16 @@ final readonly class GroupLayers implements CompositionEdit
     /** @param  non-empty-list<string>  $ids */
     private function group(array $ids, Layer $topmost, Composition $composition): Layer
     {
-        $spans = array_map(fn (string $id) => $composition->layer($id)->span, $ids);
+        $layers = array_map($composition->layer(...), $ids);
+        $spans = array_map(fn (Layer $layer) => $layer->span, $layers);
+        $seen = array_filter($layers, fn (Layer $layer): bool => $layer->kind->isSeen());
+        $isFlat = $seen !== [] && array_filter($seen, fn (Layer $layer): bool => ! $layer->switches->flat) === [];
 
         return Layer::read(new Node([
             'kind' => 'group', 'id' => $composition->layers->freeId(), 'name' => $this->name ?? 'Group',
             'in' => min(array_column($spans, 'in')), 'out' => max(array_column($spans, 'out')),
-            'label' => $topmost->switches->label->value, ...($topmost->group === null ? [] : ['group' => $topmost->group]),
+            'label' => $topmost->switches->label->value, ...($isFlat ? ['flat' => true] : []),
+            ...($topmost->group === null ? [] : ['group' => $topmost->group]),
         ]));
     }
 

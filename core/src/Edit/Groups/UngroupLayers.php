@@ -34,6 +34,8 @@ final readonly class UngroupLayers implements CompositionEdit
             $before = $composition;
             foreach ($members as $member) {
                 $composition = Rehoused::in($group->group, $member, $composition, $group->span->in);
+                // What the group said of all that is in it, each says now.
+                $composition = $composition->replacing($composition->layer($member)->switched(['flat' => $group->switches->flat]));
             }
             $composition = $composition->with([
                 'layers' => $composition->layers->without([$id]), 'alone' => self::alone($composition, $id, $members),
@@ -94,11 +96,24 @@ final readonly class UngroupLayers implements CompositionEdit
             ! $group->switches->visible || $group->switches->reference => 'it is hidden',
             $cut !== [] => 'it is not on for as long as what is in it',
             ! $isEven => 'it is stretched along one axis',
+            ! $matrix->isIdentity() && self::holdsCamera($members, $composition) => 'a camera in it goes along with it',
             default => null,
         };
         if ($reason !== null) {
             self::refuse($group, $reason);
         }
+    }
+
+    /** @param  list<string>  $members */
+    private static function holdsCamera(array $members, Composition $composition): bool
+    {
+        foreach ($composition->layers->tree()->withAll($members) as $id) {
+            if ($composition->layer($id)->kind->looks()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function refuse(Layer $group, string $reason): never
