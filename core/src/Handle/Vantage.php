@@ -65,13 +65,17 @@ final readonly class Vantage
         foreach ($composition->layers->entries() as $entry) {
             $kind = $entry->facts->kind;
             $isSeen = ! $kind->looks() && ! ($kind->isSeen() && $composition->isPassedBy($entry->layer()));
-            $entries[] = $isSeen ? $entry : StoredLayer::of($entry->layer()->switched(['visible' => false]));
+            $entries[] = $isSeen ? $entry : self::stored($entry->layer()->switched(['visible' => false]));
         }
-        $camera = $this->layer($composition);
-        // As if it were stored, so that what is worked out is remembered.
-        $stored = StoredLayer::stored($camera->id, $camera->span, $camera->facts(), Text::of($camera->toJson()));
+        $entries[] = self::stored($this->layer($composition));
 
-        return $composition->withLayers(Stack::stored(...$entries, ...[$stored]))->with(['background' => null]);
+        return $composition->withLayers(Stack::stored(...$entries))->with(['background' => null]);
+    }
+
+    /** As if it were stored, so that what is worked out for it is remembered. */
+    private static function stored(Layer $layer): StoredLayer
+    {
+        return StoredLayer::stored($layer->id, $layer->span, $layer->facts(), Text::of($layer->toJson()));
     }
 
     /** From where, and how, it is looked at. */

@@ -15,6 +15,8 @@ use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Evaluate\Glance;
 use Ricamo\Core\Evaluate\Memory;
+use Ricamo\Core\Handle\Sight;
+use Ricamo\Core\Handle\Vantage;
 use Ricamo\Core\Kind\Text\TextBlocks;
 use Ricamo\Core\Tests\Fixture;
 use Ricamo\Core\Tests\SquareShaper;
@@ -64,6 +66,38 @@ final class MemoryTest extends TestCase implements Memory
             Fixture::bar(['position' => Fixture::keyframes([0, [0, 0]], [50, [500, 100]]), 'outlineWidth' => 2]),
             Fixture::words(['opacity' => 40]),
         ]);
+    }
+
+    /** @param  array<string, mixed>  $camera */
+    private function filmed(array $camera): Composition
+    {
+        $layers = $this->composition()->toJson()['layers'];
+
+        return Fixture::composition([...$layers, [
+            'id' => 'camera', 'kind' => 'camera', 'name' => 'Camera', 'in' => 0, 'out' => 100, 'position' => [960, 540], 'z' => -1500,
+            'aim' => [960, 540], ...$camera,
+        ]]);
+    }
+
+    public function test_what_is_remembered_through_a_camera_is_seen_through_that_one_only(): void
+    {
+        $looks = [
+            fn (array $camera): Composition => $this->stored($this->filmed($camera)),
+            // From elsewhere the camera is looked at, and what is seen there is remembered as well.
+            fn (array $camera): Composition => (new Vantage(Sight::Above))->seen($this->stored($this->filmed($camera))),
+        ];
+        foreach ($looks as $look) {
+            foreach ([[], ['orbitY' => 30], ['aperture' => 90, 'focus' => 300]] as $camera) {
+                $this->evaluator()->look($look($camera), 20, []);
+                $again = $this->evaluator()->look($look($camera), 20, []);
+                self::assertNotSame([], $this->recalled);
+                self::assertSame(Fixture::evaluator()->look($look($camera), 20, [])->poses(), $again->poses());
+            }
+        }
+        self::assertNotSame(
+            $this->evaluator()->look($this->stored($this->filmed([])), 20, [])->poses(),
+            $this->evaluator()->look($this->stored($this->filmed(['orbitY' => 30])), 20, [])->poses(),
+        );
     }
 
     public function test_a_second_look_is_remembered_and_shows_the_same(): void
