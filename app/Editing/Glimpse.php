@@ -13,6 +13,7 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Guide\Guide;
 use Ricamo\Core\Guide\Lines;
 use Ricamo\Core\Handle\Held;
+use Ricamo\Core\Handle\PlacedLights;
 use Ricamo\Core\Handle\Touched;
 use Ricamo\Core\Handle\Vantage;
 use Ricamo\Core\Json\Node;
@@ -83,6 +84,7 @@ final readonly class Glimpse
             'missing' => $look->missing(),
             'bands' => $look->bands(),
             ...($this->through === null ? [] : ['beyond' => $evaluator->beyond($document, $this->through, $frame)->encode($this->known)]),
+            ...($document->lights() === null ? [] : ['lights' => Text::of(PlacedLights::of($document, $frame, $this->vantage))]),
             ...($this->vantage === null ? [] : ['cameras' => Text::of($this->vantage->cameras($document, $frame))]),
             'inspections' => Text::of($inspected),
             'guides' => Text::of(array_map(

@@ -154,7 +154,7 @@ final class CommandLineTest extends TestCase
     #[TestWith([['opacity' => 130], 'doc.json: compositions[0].layers[1].opacity: 130 is outside 0..100'])]
     #[TestWith([
         ['kind' => 'hologram'],
-        'doc.json: compositions[0].layers[1].kind: "hologram" is not one of adjusting, bundle, camera, footage, group, shape, sound, text, window',
+        'doc.json: compositions[0].layers[1].kind: "hologram" is not one of adjusting, bundle, camera, footage, group, light, shape, sound, text, window',
     ])]
     public function test_a_bad_document_ends_with_status_2_and_one_line(array $layer, string $says): void
     {

@@ -71,7 +71,7 @@ final class FormatDocsTest extends TestCase
             array_map(fn (string $line): array => array_map(trim(...), explode('|', trim($line, '| '))), explode("\n", self::page())),
             fn (array $cells): bool => $cells[0] === "`$definition->name`"
                 && count($cells) === 5
-                && (in_array($kind, explode(', ', $cells[1]), true) || ($cells[1] === 'all but sound and camera' && ! in_array($kind, ['sound', 'camera'], true))),
+                && (in_array($kind, explode(', ', $cells[1]), true) || ($cells[1] === 'all but sound, camera and light' && ! in_array($kind, ['sound', 'camera', 'light'], true))),
         ));
         self::assertCount(1, $rows);
         self::assertSame(

@@ -143,7 +143,7 @@ final class ShowingTest extends TestCase
     public function test_everything_there_is_to_choose_from_is_named(): void
     {
         $words = $this->getJson('/api/vocabulary')->assertOk()->json();
-        self::assertSame(['adjusting', 'bundle', 'camera', 'footage', 'group', 'shape', 'sound', 'text', 'window'], array_keys($words['properties']));
+        self::assertSame(['adjusting', 'bundle', 'camera', 'footage', 'group', 'light', 'shape', 'sound', 'text', 'window'], array_keys($words['properties']));
         self::assertContains('rounding', array_column($words['properties']['shape'], 'name'));
         self::assertNotContains('rounding', array_column($words['properties']['text'], 'name'));
         $opacity = array_column($words['properties']['text'], null, 'name')['opacity'];

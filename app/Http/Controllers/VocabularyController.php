@@ -15,6 +15,7 @@ use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Document\Dye;
 use Ricamo\Core\Document\LayerKind;
 use Ricamo\Core\Document\LayerPart;
+use Ricamo\Core\Document\LightSource;
 use Ricamo\Core\Effect\Effect;
 use Ricamo\Core\Effect\Effects;
 use Ricamo\Core\Guide\Lines;
@@ -108,6 +109,9 @@ final class VocabularyController
             'patchForms' => array_map(fn (PatchForm $form): array => [
                 'name' => $form->value, 'title' => $form->title(), 'rows' => $form->counts()[0], 'columns' => $form->counts()[1],
             ], PatchForm::cases()),
+            'lightSources' => array_map(
+                fn (LightSource $one): array => ['name' => $one->value, 'title' => $one->title()], LightSource::cases(),
+            ),
             'orders' => array_map(fn (Order $order): array => ['name' => $order->value, 'title' => $order->title()], Order::cases()),
             'blends' => array_column(Blend::cases(), 'value'),
             'formats' => array_values(array_map($this->format(...), Formats::all())),

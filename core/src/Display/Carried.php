@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Display;
 
+use Ricamo\Core\Display\Filter\ColourMatrix;
+use Ricamo\Core\Display\Filter\Filter;
+use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 
@@ -43,9 +46,35 @@ final class Carried
 
     private static function group(Affine $matrix, Group $group): ?Group
     {
-        $operations = $group->filters === [] && $group->masks === [] ? self::by($matrix, $group->operations) : null;
+        $operations = $group->masks === [] ? self::by($matrix, $group->operations) : null;
+        $filters = $operations === null ? null : self::filters($matrix, $group->filters);
         $clip = $group->clip === null ? null : Outline::of(Path::parse($group->clip->data)->transformed($matrix));
 
-        return $operations === null ? null : new Group($operations, $group->opacity, $clip, blend: $group->blend);
+        return $operations === null || $filters === null
+            ? null
+            : new Group($operations, $group->opacity, $clip, $filters, blend: $group->blend);
+    }
+
+    /**
+     * @param  list<Filter>  $filters
+     * @return ?list<Filter> null where one does more than make another colour of the one in the same place
+     */
+    private static function filters(Affine $matrix, array $filters): ?array
+    {
+        $carried = [];
+        foreach ($filters as $filter) {
+            $lit = $filter instanceof Lit ? self::by($matrix, $filter->operations) : null;
+            $one = match (true) {
+                $filter instanceof ColourMatrix => $filter,
+                $lit !== null => new Lit($lit),
+                default => null,
+            };
+            if ($one === null) {
+                return null;
+            }
+            $carried[] = $one;
+        }
+
+        return $carried;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Ricamo\Core\Display;
 
 use Ricamo\Core\Display\Filter\Filter;
+use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Text;
 
@@ -79,6 +80,16 @@ final readonly class Group implements Operation
         return new self($this->operations, $this->opacity * $opacity, $this->clip, $this->filters, $this->masks, $this->blend);
     }
 
+    /**
+     * The same of other operations.
+     *
+     * @param  list<Operation>  $operations
+     */
+    public function holding(array $operations): self
+    {
+        return new self($operations, $this->opacity, $this->clip, $this->filters, $this->masks, $this->blend);
+    }
+
     /** The picture that is all there is in it, where that covers all that its path encloses, so that there is nothing else to do. */
     public function coveringImage(): ?Image
     {
@@ -127,8 +138,8 @@ final readonly class Group implements Operation
         foreach ($this->operations as $operation) {
             $operation->addPaths($paths);
         }
-        foreach ($this->masks as $part) {
-            foreach ($part->operations as $operation) {
+        foreach ([...$this->masks, ...$this->filters] as $part) {
+            foreach ($part instanceof MaskPart || $part instanceof Lit ? $part->operations : [] as $operation) {
                 $operation->addPaths($paths);
             }
         }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Ricamo\Core\Display;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Filter\ColourMatrix;
+use Ricamo\Core\Display\Filter\Filter;
+use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Display\Filter\Perspective;
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Geometry\Affine;
@@ -20,6 +23,9 @@ use Ricamo\Core\Path\SeenPath;
  */
 final class InSpace
 {
+    /** How far beyond what is seen it is lit, in pixels, so that no edge of light is seen. */
+    private const BESIDE = 3.0;
+
     /**
      * @param  list<Operation>  $operations
      * @param  Box  $part  the part of the plane that can be seen
@@ -40,6 +46,9 @@ final class InSpace
             } elseif ($operation instanceof Group && $operation->filters === [] && $operation->masks === []) {
                 array_push($shown, ...self::sheet($sheet, $seen, $part), ...self::group($operation, $seen, $part));
                 $sheet = [];
+            } elseif ($operation instanceof Group && self::isPointwise($operation)) {
+                array_push($shown, ...self::sheet($sheet, $seen, $part), ...self::pointwise($operation, $seen, $part));
+                $sheet = [];
             } else {
                 $sheet[] = $operation;
             }
@@ -58,7 +67,7 @@ final class InSpace
         foreach ($operations as $operation) {
             $is = match (true) {
                 $operation instanceof Fill => $operation->paint instanceof Colour,
-                $operation instanceof Group => $operation->filters === []
+                $operation instanceof Group => ($operation->filters === [] || self::isPointwise($operation))
                     && $operation->masks === []
                     && self::isOutlines($operation->operations),
                 default => false,
@@ -76,9 +85,10 @@ final class InSpace
      *
      * @param  Path  $path  what is seen of the plane
      * @param  Box  $part  the part of it that can be seen
+     * @param  array{float, float, float}  $light  by what its red, green and blue are multiplied
      * @return ?Piece null where it is nowhere
      */
-    public static function piece(Path $path, Projection $seen, Box $part, float $opacity): ?Piece
+    public static function piece(Path $path, Projection $seen, Box $part, float $opacity, array $light = [1.0, 1.0, 1.0]): ?Piece
     {
         $clip = SeenPath::of($path, $seen);
         $corners = $part->corners();
@@ -87,7 +97,7 @@ final class InSpace
         $shrunk = $isBefore ? new Warp(1, self::asGrid($corners), self::asGrid(array_map($seen->apply(...), $corners))) : null;
         $halvings = $shrunk?->halvings()[0] ?? 0;
 
-        return $clip->isEmpty() ? null : new Piece($seen, $part, Outline::of($clip), $halvings, $opacity);
+        return $clip->isEmpty() ? null : new Piece($seen, $part, Outline::of($clip), $halvings, $opacity, $light);
     }
 
     /**
@@ -107,7 +117,30 @@ final class InSpace
         return $path->isEmpty() ? [] : [new Fill(Outline::of($path), new Affine, $colour, $fill->rule)];
     }
 
-    /** @return list<Operation> what fades, blends or is cut out as one, each in it as it is seen */
+    /** Whether all that is done to a group makes of the colour in one place another in the same, so that it may be done afterwards. */
+    private static function isPointwise(Group $group): bool
+    {
+        $others = array_filter(
+            $group->filters, fn (Filter $filter): bool => ! $filter instanceof Lit && ! $filter instanceof ColourMatrix,
+        );
+
+        return $group->filters !== [] && $others === [] && $group->masks === [] && self::isOutlines($group->operations);
+    }
+
+    /** @return list<Operation> outlines that are lit or recoloured, and what they are lit by, as both are seen */
+    private static function pointwise(Group $group, Projection $seen, Box $part): array
+    {
+        $filters = array_map(fn (Filter $filter): Filter => $filter instanceof Lit
+            ? new Lit(self::seen($filter->operations, $seen, $part->grown(self::BESIDE)))
+            : $filter, $group->filters);
+
+        return array_map(
+            fn (Group $one): Group => new Group($one->operations, $one->opacity, $one->clip, $filters, blend: $one->blend),
+            self::group($group, $seen, $part),
+        );
+    }
+
+    /** @return list<Group> what fades, blends or is cut out as one, each in it as it is seen */
     private static function group(Group $group, Projection $seen, Box $part): array
     {
         $operations = self::seen($group->operations, $seen, $part);

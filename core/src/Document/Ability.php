@@ -19,6 +19,9 @@ enum Ability: string
     /** The others are seen through it. */
     case Looks = 'looks';
 
+    /** The others are shaded by it. */
+    case Lights = 'lights';
+
     /** What it shows can be cut into patches. */
     case Cut = 'cut';
 

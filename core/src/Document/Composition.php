@@ -137,6 +137,12 @@ final readonly class Composition
         return Cameras::of($this);
     }
 
+    /** Those that shade its layers; null where there are none. */
+    public function lights(): ?Lights
+    {
+        return Lights::of($this);
+    }
+
     /** Whether cameras pass a layer by, with the group that it is in. */
     public function isPassedBy(Layer $layer): bool
     {

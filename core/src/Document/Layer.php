@@ -95,7 +95,8 @@ final readonly class Layer implements Valued
             && ! $exposure->motionBlur
             && ! $switches->alwaysReads
             && $switches->blend === Blend::Normal;
-        $this->standsStill = $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
+        // What shows nothing has no pixels of its own, wherever it goes.
+        $this->standsStill = ! $kind->isSeen() || $this->rests(array_keys(array_intersect_key(self::PLACING, $properties)));
     }
 
     /** @param  array<string, Property>  $properties */

@@ -61,6 +61,12 @@ abstract class LayerKind
         return false;
     }
 
+    /** Whether it shades the others. */
+    public function lights(): bool
+    {
+        return false;
+    }
+
     /** Whether its layers come, stay and go by moves. */
     final public function isMoved(): bool
     {
@@ -93,7 +99,7 @@ abstract class LayerKind
         return [
             ...($this->isSeen() ? [Ability::Seen] : []), ...($this->holdsLayers() ? [Ability::Holds] : []),
             ...($this->adjusts() ? [Ability::Adjusts] : []), ...($this->looks() ? [Ability::Looks] : []),
-            ...($this->canBeCut() ? [Ability::Cut] : []), ...$this->ownAbilities(),
+            ...($this->lights() ? [Ability::Lights] : []), ...($this->canBeCut() ? [Ability::Cut] : []), ...$this->ownAbilities(),
         ];
     }
 

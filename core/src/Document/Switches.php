@@ -30,6 +30,12 @@ final readonly class Switches
         public bool $alwaysReads = false,
         #[Toggle('keep in the plane of the picture', 'place in space', 'whether cameras pass it by, so that it is seen as without one')]
         public bool $flat = false,
+        #[Toggle('take light', 'take no light', 'whether lights shade it')]
+        public bool $takesLight = true,
+        #[Toggle('throw shadows', 'throw no shadows', 'whether its shadow falls on others')]
+        public bool $throwsShadow = true,
+        #[Toggle('receive shadows', 'receive no shadows', 'whether shadows of others fall on it')]
+        public bool $receivesShadow = true,
         #[Toggle('blend', says: 'how it is laid over what is beneath', ref: 'Blend')]
         public Blend $blend = Blend::Normal,
     ) {

@@ -41,6 +41,29 @@ final readonly class View
         return [$this->middle->x, $this->middle->y, -$this->distance];
     }
 
+    /** Where a point is seen without a camera; what is not before the viewer is led to the nearest that is. */
+    public function seen(Vector $point): Point
+    {
+        $share = $this->distance / max(1.0, $this->distance + $point->z);
+
+        return new Point(
+            $this->middle->x + ($point->x - $this->middle->x) * $share, $this->middle->y + ($point->y - $this->middle->y) * $share,
+        );
+    }
+
+    /**
+     * How far something goes in space that is seen to go across the picture without a camera, and stays as far away.
+     *
+     * @param  Point  $by  in pixels of the picture
+     * @param  Vector  $from  where it is
+     */
+    public function across(Point $by, Vector $from): Vector
+    {
+        $share = ($this->distance + $from->z) / $this->distance;
+
+        return new Vector($by->x * $share, $by->y * $share, 0);
+    }
+
     /**
      * How a plane is seen.
      *

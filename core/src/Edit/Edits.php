@@ -80,6 +80,7 @@ use Ricamo\Core\Edit\Layers\ShowInstead;
 use Ricamo\Core\Edit\Layers\StyleWords;
 use Ricamo\Core\Edit\Layers\TakeApart;
 use Ricamo\Core\Edit\Layers\WriteMovesOut;
+use Ricamo\Core\Edit\Lights\AimLight;
 use Ricamo\Core\Edit\Markers\AddMarkers;
 use Ricamo\Core\Edit\Markers\ChangeMarker;
 use Ricamo\Core\Edit\Markers\DropMarkers;
@@ -201,6 +202,7 @@ final class Edits
         'aim-camera' => AimCamera::class,
         'set-lens' => SetLens::class,
         'drive-camera' => DriveCamera::class,
+        'aim-light' => AimLight::class,
         'drag-in-space' => DragInSpace::class,
         'add-cascade' => AddCascade::class,
         'set-cascades' => SetCascades::class,

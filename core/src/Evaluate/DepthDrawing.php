@@ -16,6 +16,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Kind\Lighting;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\UnitsInSpace;
 
@@ -57,7 +58,8 @@ final readonly class DepthDrawing
             return [];
         }
         $beyond = View::placed($own, $moment->space, $moment->beyond);
-        if ($beyond === null && $moment->isInPlane()) {
+        $moment = $layer->switches->takesLight ? $moment : $moment->unlit();
+        if ($beyond === null && $moment->isInPlane() && $moment->lights() === []) {
             return ($this->flat)($layer, $composition, $moment);
         }
         $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
@@ -85,23 +87,41 @@ final readonly class DepthDrawing
         if ($frame->isFlat()) {
             return [];
         }
+        if ($beyond === null && $moment->isInPlane()) {
+            return $this->lit(new Affine, $layer, $composition, $moment, $beyond);
+        }
         $seen = $moment->seen($beyond, $composition);
         if ($seen->isEdgeOn()) {
             return [];
         }
-        $moment = $moment->onSheet();
         $upright = $seen->upright();
         if ($upright !== null) {
-            return $seen->i < Projection::NEAREST ? [] : ($this->flat)($layer, $composition, $moment->moved($upright));
+            return $seen->i < Projection::NEAREST ? [] : $this->lit($upright, $layer, $composition, $moment, $beyond);
         }
-        $sheet = $this->sheet($layer, $composition, $moment, $seen);
+        $sheet = $this->sheet($layer, $composition, $moment->onSheet(), $seen);
         if ($sheet === null) {
             return [];
         }
         [$part, $laid] = $sheet;
 
         return InSpace::seen(
-            ($this->flat)($layer, $composition, $moment->moved($laid)), $seen->after($laid->inverse()), $laid->bounds($part),
+            $this->lit($laid, $layer, $composition, $moment, $beyond), $seen->after($laid->inverse()), $laid->bounds($part),
+        );
+    }
+
+    /**
+     * What a layer draws in its plane, and what lights make of it.
+     *
+     * @param  Affine  $laid  by which the plane is moved as it is drawn
+     * @return list<Operation>
+     */
+    private function lit(Affine $laid, Layer $layer, Composition $composition, Moment $moment, ?Space $beyond): array
+    {
+        $operations = ($this->flat)($layer, $composition, $moment->onSheet()->moved($laid));
+        $lights = $moment->lights();
+
+        return $lights === [] || $operations === [] ? $operations : (new Lighting($lights, $moment->eye($composition)))->on(
+            $operations, $moment->inFrame($beyond)->after(Space::flat($laid->inverse())),
         );
     }
 

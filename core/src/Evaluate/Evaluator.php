@@ -62,7 +62,7 @@ final readonly class Evaluator
         $this->checkFrame($composition, $frame);
         [$operations, $reference] = [[], []];
         $isFlat = $composition->layers->tree()->isFlat();
-        $moment = Moment::on($frame, cameras: $composition->cameras());
+        $moment = Moment::on($frame, seen: $composition);
         foreach ($this->inOrder($composition, $moment) as $layer) {
             if (! $layer->isPlain && $layer->kind->adjusts()) {
                 if (
@@ -260,11 +260,11 @@ final readonly class Evaluator
         $shutter = $composition->shutter;
         // What layers come to depends on these of their composition.
         $about = "{$composition->rate} {$composition->width}x{$composition->height} {$shutter->angle} {$shutter->phase} {$shutter->samples}";
-        $seenThrough = self::cameraPrint($composition);
-        foreach ($seenThrough === null ? [] : array_keys($entries) as $id) {
+        $scene = self::scenePrint($composition);
+        foreach ($scene === null ? [] : array_keys($entries) as $id) {
             $fingerprint = self::fingerprint($composition, (string) $id);
             if ($fingerprint !== null) {
-                $keys[$id] = "$fingerprint $frame $about$seenThrough";
+                $keys[$id] = "$fingerprint $frame $about$scene";
             }
         }
         $remembered = $this->memory->recall(array_values($keys));
@@ -312,11 +312,11 @@ final readonly class Evaluator
         return count($prints) === 1 ? $prints[0] : hash('xxh128', implode(' ', $prints));
     }
 
-    /** The same of the cameras that all layers are seen through; null where there is no telling. */
-    private static function cameraPrint(Composition $composition): ?string
+    /** The same of the cameras and the lights that all layers are seen by; null where there is no telling. */
+    private static function scenePrint(Composition $composition): ?string
     {
         $prints = '';
-        foreach ($composition->cameras()?->layers() ?? [] as $layer) {
+        foreach ([...$composition->cameras()?->layers() ?? [], ...$composition->lights()?->layers() ?? []] as $layer) {
             $print = $composition->layers->entries()[$layer->id]->fingerprint();
             if ($print === null) {
                 return null;
@@ -334,7 +334,7 @@ final readonly class Evaluator
         $operations = $this->drawing->own($layer, $composition, $frame);
 
         // A reference is no part of the picture, to be chosen there or aligned to.
-        $standing = $this->standing($layer, $composition, Moment::on($frame, cameras: $composition->cameras()));
+        $standing = $this->standing($layer, $composition, Moment::on($frame, seen: $composition));
 
         return Glance::of($layer, $isReference ? $pose->unseen() : $pose, $operations, $isReference, $composition, $this->media, $standing);
     }

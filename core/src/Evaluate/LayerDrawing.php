@@ -85,7 +85,7 @@ final readonly class LayerDrawing
      */
     public function inside(Composition $composition, int $frame, Affine $space): array
     {
-        $moment = Moment::on($frame, $space, $space, $composition->cameras());
+        $moment = Moment::on($frame, $space, $space, $composition);
         $shown = [];
         foreach ($composition->layers as $layer) {
             if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
@@ -245,7 +245,7 @@ final readonly class LayerDrawing
     public function own(Layer $layer, Composition $composition, int $frame): array
     {
         if ($composition->layers->tree()->isFlat()) {
-            return $this->lone($layer, $composition, Moment::on($frame, cameras: $composition->cameras()));
+            return $this->lone($layer, $composition, Moment::on($frame, seen: $composition));
         }
         $around = $composition->around($layer);
         $isAdded = $layer->switches->reference
@@ -256,7 +256,7 @@ final readonly class LayerDrawing
         if (! $isAdded || $isHidden) {
             return [];
         }
-        $moment = Moment::on($frame, $composition->space($layer->id, $frame), cameras: $composition->cameras());
+        $moment = Moment::on($frame, $composition->space($layer->id, $frame), seen: $composition);
 
         return $this->draw($layer, $composition, $moment->for($around[count($around) - 1]));
     }
@@ -316,7 +316,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        if ($layer->isPlain && $moment->isInPlane()) {
+        if ($layer->isPlain && $moment->isInPlane() && $moment->lights() === []) {
             $prepared = Resting::of($layer)->made[Prepared::class] ??= $this->prepared($layer) ?? false;
 
             return $prepared instanceof Prepared
@@ -389,7 +389,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function drawAt(Layer $layer, Composition $composition, Moment $moment): array
     {
-        return $layer->hasDepth || $layer->life->leavesPlane() || ! $moment->isInPlane()
+        return $layer->hasDepth || $layer->life->leavesPlane() || ! $moment->isInPlane() || $moment->lights() !== []
             ? $this->depth->draw($layer, $composition, $moment)
             : $this->drawFlat($layer, $composition, $moment);
     }

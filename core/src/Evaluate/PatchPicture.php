@@ -75,7 +75,11 @@ final readonly class PatchPicture
         $extent = $there === null ? null : $cut->bounds()?->grown(self::EDGE)->intersection($there);
         $view = $extent === null ? null : $this->space->view($depth, $extent);
 
-        return $view === null || $view[0]->upright() !== null ? null : InSpace::piece($cut, $view[0], $view[1], $change->opacity);
+        $light = $extent === null ? null : $this->space->light($depth, $extent);
+
+        return $view === null || $light === null || $view[0]->upright() !== null
+            ? null
+            : InSpace::piece($cut, $view[0], $view[1], $change->opacity, $light);
     }
 
     /**

@@ -38,9 +38,6 @@ final readonly class Vantage
     /** By what a camera's place is led along its way. */
     private const LEADING = ['position', 'z', 'aim', 'aimZ', 'orbitX', 'orbitY'];
 
-    /** Of how many places a way consists at most. */
-    private const MOST_PLACES = 300;
-
     /**
      * @param  float  $up  degrees above what is looked at, as is $around to its right; only where it is free
      * @param  float  $zoom  how many times as large
@@ -133,20 +130,10 @@ final readonly class Vantage
                 'corners' => [$corner(-1, -1), $corner(1, -1), $corner(1, 1), $corner(-1, 1)],
                 'way' => array_map(
                     fn (int $at): array => $seen(Cameras::placed($composition->around($layer), new View($composition), $at)->eye),
-                    self::frames($layer),
+                    WayFrames::of($layer, self::LEADING),
                 ),
             ];
         }, $composition->cameras()?->all() ?? []);
-    }
-
-    /** @return list<int> those on which a camera is followed along its way; none for one that goes nowhere */
-    private static function frames(Layer $layer): array
-    {
-        $frames = array_merge(...array_map(
-            fn (string $name): array => array_keys($layer->properties[$name]->course($layer->span)), self::LEADING,
-        ));
-
-        return count($frames) < 2 ? [] : range(min($frames), max($frames), max(1, intdiv(max($frames) - min($frames), self::MOST_PLACES)));
     }
 
     /** @return array{float, float} */

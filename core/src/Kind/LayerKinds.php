@@ -10,6 +10,7 @@ use Ricamo\Core\Kind\Bundle\BundleKind;
 use Ricamo\Core\Kind\Camera\CameraKind;
 use Ricamo\Core\Kind\Footage\FootageKind;
 use Ricamo\Core\Kind\Group\GroupKind;
+use Ricamo\Core\Kind\Light\LightKind;
 use Ricamo\Core\Kind\Shape\ShapeKind;
 use Ricamo\Core\Kind\Sound\SoundKind;
 use Ricamo\Core\Kind\Text\TextKind;
@@ -24,6 +25,7 @@ final class LayerKinds
         CameraKind::class,
         FootageKind::class,
         GroupKind::class,
+        LightKind::class,
         ShapeKind::class,
         SoundKind::class,
         TextKind::class,

@@ -7,11 +7,14 @@ namespace Ricamo\Core\Kind;
 use Ricamo\Core\Document\Cameras;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Light;
+use Ricamo\Core\Document\Lights;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
 
 /** When layers are drawn, and in which space. */
 final readonly class Moment
@@ -25,6 +28,7 @@ final readonly class Moment
      * @param  Affine  $frameSpace  from the pixels of the composition that they are in to those that are drawn
      * @param  ?Space  $beyond  how the plane in which they are drawn leaves the picture's, with a group that has depth
      * @param  ?Cameras  $cameras  through which the composition is seen; null where it is seen as without
+     * @param  ?Lights  $lights  by which it is lit; null where it is seen as without
      */
     public function __construct(
         public int $frame,
@@ -35,22 +39,43 @@ final readonly class Moment
         public Affine $frameSpace = new Affine,
         public ?Space $beyond = null,
         private ?Cameras $cameras = null,
+        private ?Lights $lights = null,
     ) {
     }
 
     /**
      * @param  Affine  $frameSpace  that of a composition which is placed in another
-     * @param  ?Cameras  $cameras  through which the composition is seen
+     * @param  ?Composition  $seen  the one of which layers are drawn, with its cameras and lights; null for none of them
      */
-    public static function on(int $frame, Affine $space = new Affine, Affine $frameSpace = new Affine, ?Cameras $cameras = null): self
+    public static function on(int $frame, Affine $space = new Affine, Affine $frameSpace = new Affine, ?Composition $seen = null): self
     {
-        return new self($frame, $frame, $space, frameSpace: $frameSpace, cameras: $cameras);
+        return new self($frame, $frame, $space, frameSpace: $frameSpace, cameras: $seen?->cameras(), lights: $seen?->lights());
     }
 
-    /** The same as it is seen without a camera, where cameras pass something by. */
+    /** The same as it is seen without cameras and lights, where those pass something by. */
     public function for(Layer $layer): self
     {
-        return $layer->switches->flat && $this->cameras !== null ? $this->unfilmed() : $this;
+        return $layer->switches->flat && ($this->cameras !== null || $this->lights !== null) ? $this->plainly() : $this;
+    }
+
+    /** @return list<Light> by which what is drawn is lit; none where nothing is shaded */
+    public function lights(): array
+    {
+        return $this->lights === null ? [] : $this->lights->at($this->at);
+    }
+
+    /** The same where lights pass by. */
+    public function unlit(): self
+    {
+        return $this->lights === null ? $this : new self(
+            $this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $this->beyond, $this->cameras,
+        );
+    }
+
+    /** From where the composition is seen, in its pixels. */
+    public function eye(Composition $composition): Vector
+    {
+        return $this->cameras?->camera($this->at)->eye ?? new Vector(...(new View($composition))->eye());
     }
 
     /** @return ?Space what the camera sees, led to where the same is seen without one; null where everything is */
@@ -91,7 +116,7 @@ final readonly class Moment
     /** The same in the plane of a sheet, which is seen as a whole afterwards. */
     public function onSheet(): self
     {
-        return $this->cameras === null && $this->beyond === null ? $this : $this->unfilmed()->beyond(null);
+        return $this->cameras === null && $this->lights === null && $this->beyond === null ? $this : $this->plainly()->beyond(null);
     }
 
     /**
@@ -115,14 +140,20 @@ final readonly class Moment
         return new View($composition, $this->frameSpace, $this->camera());
     }
 
-    private function inFrame(?Space $beyond): Space
+    /**
+     * Where a plane is in the composition's space.
+     *
+     * @param  ?Space  $beyond  how it leaves the picture's, as it is drawn
+     * @return Space from what is drawn of it
+     */
+    public function inFrame(?Space $beyond): Space
     {
         $frame = Space::flat($this->frameSpace->inverse());
 
         return $beyond === null ? $frame : $frame->after($beyond);
     }
 
-    private function unfilmed(): self
+    private function plainly(): self
     {
         return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $this->beyond);
     }
@@ -146,7 +177,7 @@ final readonly class Moment
 
     public function asMask(Affine $space): self
     {
-        return $this->with(space: $space, isMask: true);
+        return $this->unlit()->with(space: $space, isMask: true);
     }
 
     /** The same where all that is drawn is moved, the frame included. */
@@ -154,21 +185,24 @@ final readonly class Moment
     {
         return new self(
             $this->frame, $this->at, $by->after($this->space), $this->isExposed, $this->isMask, $by->after($this->frameSpace),
-            $this->beyond, $this->cameras,
+            $this->beyond, $this->cameras, $this->lights,
         );
     }
 
     /** The same in a plane that leaves the picture's; null for the picture's own. */
     public function beyond(?Space $beyond): self
     {
-        return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $beyond, $this->cameras);
+        return new self(
+            $this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $beyond, $this->cameras,
+            $this->lights,
+        );
     }
 
     private function with(int|float|null $at = null, ?Affine $space = null, ?bool $isExposed = null, ?bool $isMask = null): self
     {
         return new self(
             $this->frame, $at ?? $this->at, $space ?? $this->space, $isExposed ?? $this->isExposed, $isMask ?? $this->isMask,
-            $this->frameSpace, $this->beyond, $this->cameras,
+            $this->frameSpace, $this->beyond, $this->cameras, $this->lights,
         );
     }
 }

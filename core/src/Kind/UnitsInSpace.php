@@ -15,6 +15,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
 
 /**
  * The units of a layer that leave its plane one by one. Each is drawn flat, where its cascade has it within the layer's plane, and is
@@ -25,9 +26,13 @@ final readonly class UnitsInSpace
     /** How far beyond the frame, in parts of it, something may be seen all the same: in a group that is tilted as one picture. */
     private const BESIDE = 0.5;
 
+    private Lighting $lighting;
+
     /** @param  Affine  $matrix  from the layer's own space to the pixels that are drawn */
     public function __construct(private Composition $composition, private Moment $moment, private Affine $matrix)
     {
+        $lights = $moment->lights();
+        $this->lighting = new Lighting($lights, $lights === [] ? new Vector(0, 0, 0) : $moment->eye($composition));
     }
 
     /** Whether the cascades of a layer lead what it consists of out of its plane at a moment. */
@@ -43,8 +48,13 @@ final readonly class UnitsInSpace
         return false;
     }
 
-    /** Whether a unit is drawn where it is seen. */
+    /** Whether a unit is drawn as it is seen, and where. */
     public function isFlat(?Space $depth): bool
+    {
+        return $this->isInPlane($depth) && $this->lighting->isNone();
+    }
+
+    private function isInPlane(?Space $depth): bool
     {
         return $depth === null && $this->moment->isInPlane();
     }
@@ -57,13 +67,49 @@ final readonly class UnitsInSpace
      */
     public function seen(array $operations, ?Space $depth, ?Box $part = null): array
     {
-        if ($this->isFlat($depth)) {
+        $operations = $this->lit($operations, $depth);
+        if ($this->isInPlane($depth)) {
             return $operations;
         }
         $extent = $part ?? DisplayList::extentOf($operations)?->grown(1);
         $view = $extent === null ? null : $this->view($depth, $extent);
 
         return $view === null ? [] : InSpace::seen($operations, ...$view);
+    }
+
+    /**
+     * What lights make of what a unit shows.
+     *
+     * @param  list<Operation>  $operations
+     * @param  ?Space  $depth  how it leaves the layer's plane, in the layer's own space
+     * @return list<Operation>
+     */
+    private function lit(array $operations, ?Space $depth): array
+    {
+        $plane = $this->plane($depth);
+
+        return $plane === null ? $operations : $this->lighting->on($operations, $plane);
+    }
+
+    /**
+     * By what all colours of a unit are multiplied where it is lit.
+     *
+     * @param  Box  $extent  of what it shows, as it is drawn
+     * @return array{float, float, float}|null red, green and blue; null where light falls on some of it otherwise than on the rest
+     */
+    public function light(?Space $depth, Box $extent): ?array
+    {
+        $plane = $this->plane($depth);
+
+        return $plane === null ? [1.0, 1.0, 1.0] : $this->lighting->evenly($plane, $extent);
+    }
+
+    /** @return ?Space from what is drawn of a unit to the composition's space; null where nothing is shaded */
+    private function plane(?Space $depth): ?Space
+    {
+        return $this->lighting->isNone() || $this->moment->frameSpace->isFlat()
+            ? null
+            : $this->moment->inFrame(View::placed($depth, $this->matrix, $this->moment->beyond));
     }
 
     /**

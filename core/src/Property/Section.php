@@ -10,6 +10,7 @@ enum Section: string
     case Placement = 'placement';
     case Camera = 'camera';
     case Lens = 'lens';
+    case Light = 'light';
     case Pace = 'pace';
     case Framing = 'framing';
     case Form = 'form';
@@ -48,7 +49,7 @@ enum Section: string
     public function isRare(): bool
     {
         return ! in_array($this, [
-            self::Placement, self::Camera, self::Lens, self::Pace, self::Framing, self::Form, self::Type, self::Sound,
+            self::Placement, self::Camera, self::Lens, self::Light, self::Pace, self::Framing, self::Form, self::Type, self::Sound,
         ], true);
     }
 }

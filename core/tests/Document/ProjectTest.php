@@ -78,7 +78,7 @@ final class ProjectTest extends TestCase
         yield 'an opacity of words' => [$layer(1, ['opacity' => 'half']), "$at.opacity: \"half\" is not a number"];
         yield 'an unknown kind' => [
             $layer(1, ['kind' => 'hologram']),
-            "$at.kind: \"hologram\" is not one of adjusting, bundle, camera, footage, group, shape, sound, text, window",
+            "$at.kind: \"hologram\" is not one of adjusting, bundle, camera, footage, group, light, shape, sound, text, window",
         ];
         yield 'a property of another kind' => [$layer(1, ['typeSize' => 12]), "$at.typeSize: is not a field known here"];
         yield 'a misspelt field' => [$layer(1, ['opactiy' => 12]), "$at.opactiy: is not a field known here"];

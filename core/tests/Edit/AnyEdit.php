@@ -131,13 +131,16 @@ final class AnyEdit
             'aim-camera' => fn (): array => [
                 'camera' => $this->is() ? 'camera' : $this->layer(), 'layer' => $this->layer(), 'frame' => $this->frame(),
             ],
+            'aim-light' => fn (): array => [
+                'light' => $this->is() ? 'light' : $this->layer(), 'layer' => $this->layer(), 'frame' => $this->frame(),
+            ],
             'drive-camera' => fn (): array => [
                 'camera' => $this->is() ? 'camera' : $this->layer(), 'frame' => $this->frame(), 'by' => $this->vector(),
                 'how' => $this->one(['orbit', 'across', 'nearer', 'aim', 'roll']), 'snap' => $this->is(),
             ],
             'drag-in-space' => fn (): array => [
-                'layers' => $this->is() ? ['camera'] : [$this->layer()], 'frame' => $this->frame(), 'by' => $this->vector(),
-                'vantage' => ['sight' => $this->one(['front', 'above', 'side', 'free']), 'around' => mt_rand(-90, 90)],
+                'layers' => [$this->one(['camera', 'light', $this->layer()])], 'frame' => $this->frame(), 'by' => $this->vector(),
+                ...($this->is() ? [] : ['vantage' => ['sight' => $this->one(['front', 'above', 'side', 'free']), 'around' => mt_rand(-90, 90)]]),
                 'part' => $this->one(['whole', 'eye', 'aim']),
             ],
             'set-lens' => fn (): array => [
@@ -360,6 +363,7 @@ final class AnyEdit
             ['kind' => 'group'],
             ['kind' => 'adjusting'],
             ['kind' => 'camera'],
+            ['kind' => 'light', 'source' => $this->one(['ambient', 'directional', 'point']), 'shadow' => 60],
             ['kind' => 'sound', 'media' => 'm1'],
         ]);
     }

@@ -178,6 +178,11 @@ final class EditPropertiesTest extends TestCase
                         'id' => 'camera', 'kind' => 'camera', 'name' => 'Camera', 'in' => 10, 'out' => 60, 'position' => [700, 540],
                         'z' => Fixture::keyframes([10, -2666.666667], [50, -900]), 'aim' => [960, 540], 'orbitX' => 5,
                     ],
+                    [
+                        'id' => 'light', 'kind' => 'light', 'source' => 'point', 'name' => 'Light', 'in' => 0, 'out' => 60,
+                        'position' => Fixture::keyframes([0, [300, 300]], [50, [1500, 300]]), 'z' => -600, 'falloff' => 1500,
+                        'shadow' => 70,
+                    ],
                 ]],
                 [
                     'id' => 'c2', 'name' => 'Name bar', 'width' => 1920, 'height' => 1080, 'rate' => '25/1', 'length' => 50,

@@ -372,4 +372,11 @@ final class CameraTest extends TestCase
         $went = $seen($dragged)->minus($seen($composition));
         self::assertEqualsWithDelta([$by->x, $by->y], [$went->x, $went->y], 0.05);
     }
+
+    public function test_a_camera_whose_place_has_keyframes_has_a_pose_on_every_frame(): void
+    {
+        $composition = Fixture::composition([Fixture::bar(), self::camera(['position' => Fixture::keyframes([0, [960, 540]], [50, [1200, 540]])])]);
+        $look = Fixture::evaluator()->look($composition, 25);
+        self::assertSame(['bar', 'camera'], array_column(json_decode($look->poses(), true), 'layer'));
+    }
 }

@@ -33,6 +33,7 @@ final class PublishedFieldsTest extends TestCase
         'shape' => ['form' => 'rectangle'], 'text' => ['text' => 'Depot Nine'], 'footage' => ['media' => 'm1'],
         'sound' => ['media' => 'm1'],
         'bundle' => ['composition' => 'c2'], 'window' => ['form' => 'rectangle'],
+        'light' => ['source' => 'point'],
     ];
 
     /**

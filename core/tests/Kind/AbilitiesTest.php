@@ -22,7 +22,7 @@ final class AbilitiesTest extends TestCase
 {
     private const CONTENT = [
         'shape' => ['form' => 'rectangle'], 'text' => ['text' => 'Depot Nine'], 'footage' => ['media' => 'm1'],
-        'sound' => ['media' => 'm1'],
+        'sound' => ['media' => 'm1'], 'light' => ['source' => 'directional'],
         'bundle' => ['composition' => 'c2'], 'window' => ['form' => 'rectangle'],
     ];
 
@@ -48,6 +48,7 @@ final class AbilitiesTest extends TestCase
             Ability::Written => ['set-content', ['layer' => 'it', 'content' => ['text' => 'Open day']]],
             Ability::Frames => ['make-windows', ['layers' => ['it']]],
             Ability::Cut => ['set-patchwork', ['layers' => ['it'], 'patchwork' => ['rows' => 2]]],
+            Ability::Lights => ['aim-light', ['light' => 'it', 'layer' => 'bar', 'frame' => 0]],
             Ability::Looks => ['aim-camera', ['camera' => 'it', 'layer' => 'bar', 'frame' => 0]],
             Ability::Adjusts => null,
         };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Ricamo\Raster\Draw;
 
+use Closure;
 use FFI;
 use FFI\CData;
 use LogicException;
@@ -11,10 +12,12 @@ use Ricamo\Core\Display\Filter\Blur;
 use Ricamo\Core\Display\Filter\Cells;
 use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Filter;
+use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Display\Filter\Means;
 use Ricamo\Core\Display\Filter\Moved;
 use Ricamo\Core\Display\Filter\Tables;
 use Ricamo\Core\Display\Filter\Warp;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Raster\Native\Cairo;
@@ -25,8 +28,11 @@ use Ricamo\Raster\Native\Cairo;
  */
 final readonly class Filtering
 {
-    /** @param  Affine  $view  from composition pixels to the sheet's */
-    public function __construct(private Affine $view)
+    /**
+     * @param  Affine  $view  from composition pixels to the sheet's
+     * @param  Closure(list<Operation>): Surface  $drawn  operations on a black sheet, as large and in the same place
+     */
+    public function __construct(private Affine $view, private Closure $drawn)
     {
     }
 
@@ -47,6 +53,7 @@ final readonly class Filtering
             [$picture, $lies] = match (true) {
                 $filter instanceof Blur => $this->blurred($whole, $filter),
                 $filter instanceof ColourMatrix => [Recolouring::of($whole, $filter), new Affine],
+                $filter instanceof Lit => [Multiplying::of($whole, ($this->drawn)($filter->operations)), new Affine],
                 $filter instanceof Tables => [Recolouring::byTables($whole, $filter), new Affine],
                 $filter instanceof Warp => [Warping::of($whole, $filter, $this->view), new Affine],
                 $filter instanceof Cells => [$this->inCells($whole, $filter), new Affine],

@@ -7,6 +7,7 @@ namespace Ricamo\Raster\Draw;
 use FFI;
 use FFI\CData;
 use LogicException;
+use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\Cap;
 use Ricamo\Core\Display\DisplayList;
@@ -25,6 +26,7 @@ use Ricamo\Core\Display\Pen;
 use Ricamo\Core\Display\Piece;
 use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Display\Samples;
+use Ricamo\Core\Display\Shaded;
 use Ricamo\Core\Display\Stroke;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -272,9 +274,24 @@ final class Painter
         $sheet = new Surface((int) $region->width(), (int) $region->height());
         $view = Affine::translation(-$region->left, -$region->top)->after($this->view);
         (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))->paintOver($group->operations);
-        [$picture, $lies] = (new Filtering($view))->of($sheet, $group->filters);
+        [$picture, $lies] = (new Filtering($view, fn (array $operations): Surface => $this->onBlack($operations, $sheet, $view)))
+            ->of($sheet, $group->filters);
         Filtering::source($this->canvas, $picture, Affine::translation($region->left, $region->top)->after($lies));
         $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  Surface  $like  as large as this
+     * @param  Affine  $view  from composition pixels to its own
+     */
+    private function onBlack(array $operations, Surface $like, Affine $view): Surface
+    {
+        $sheet = new Surface($like->width, $like->height);
+        (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))
+            ->paint(new DisplayList(0, $like->width, $like->height, new Colour(0, 0, 0), $operations));
+
+        return $sheet;
     }
 
     /** The same where all of it is pulled into another shape. */
@@ -299,7 +316,7 @@ final class Painter
             if ($to !== null && $warp !== null) {
                 $this->cairo->cairo_save($this->canvas);
                 $this->keepWithin($piece->clip);
-                $this->place($sheet, $warp, $to, $piece->halvings);
+                $this->place($sheet, $warp, $to, $piece);
                 $this->cairo->cairo_paint_with_alpha($this->canvas, $piece->opacity);
                 $this->cairo->cairo_restore($this->canvas);
             }
@@ -331,12 +348,13 @@ final class Painter
      * Makes what is seen of a sheet, as it is pulled, what is painted with.
      *
      * @param  Box  $to  where it is seen, in pixels of the surface
-     * @param  ?int  $halvings  how many times it is halved; as many as each cell says where that is null
+     * @param  ?Piece  $piece  which says how often it is halved, and how bright it is; each cell does where that is null
      */
-    private function place(Warping $sheet, Warp $warp, Box $to, ?int $halvings = null): void
+    private function place(Warping $sheet, Warp $warp, Box $to, ?Piece $piece = null): void
     {
         $seen = new Surface((int) $to->width(), (int) $to->height());
-        $sheet->onto($seen, $warp, Affine::translation(-$to->left, -$to->top)->after($this->view), $halvings);
+        $sheet->onto($seen, $warp, Affine::translation(-$to->left, -$to->top)->after($this->view), $piece?->halvings);
+        $seen = $piece === null || $piece->isUnlit() ? $seen : Recolouring::of($seen, Shaded::matrix($piece->light));
         Filtering::source($this->canvas, $seen, Affine::translation($to->left, $to->top));
     }
 

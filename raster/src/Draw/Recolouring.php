@@ -19,7 +19,22 @@ final class Recolouring
 
     public static function of(Surface $picture, ColourMatrix $matrix): Surface
     {
-        return self::isSilhouette($matrix) ? self::silhouette($picture, $matrix) : self::mixed($picture, $matrix);
+        $factors = self::factors($matrix);
+
+        return match (true) {
+            self::isSilhouette($matrix) => self::silhouette($picture, $matrix),
+            $factors !== null => Multiplying::evenly($picture, $factors),
+            default => self::mixed($picture, $matrix),
+        };
+    }
+
+    /** @return array{float, float, float}|null by what red, green and blue are multiplied, where that is all, and nothing gets brighter */
+    private static function factors(ColourMatrix $matrix): ?array
+    {
+        [$red, $green, $blue] = $factors = [$matrix->values[0], $matrix->values[6], $matrix->values[12]];
+        $same = ColourMatrix::ofColours([[$red, 0, 0, 0], [0, $green, 0, 0], [0, 0, $blue, 0]])->values;
+
+        return $matrix->values == $same && min($factors) >= 0 && max($factors) <= 1 ? $factors : null;
     }
 
     /** Whether all colours become one, as opaque as they were, or less. */

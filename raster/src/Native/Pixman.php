@@ -14,6 +14,8 @@ final class Pixman
     /** One bit a pixel: of a triangle, the pixels whose middle lies in it. */
     public const FORMAT_A1 = 0x01011000;
 
+    public const OPERATOR_SRC = 1;
+
     public const OPERATOR_OVER = 3;
 
     public const OPERATOR_OUT_REVERSE = 8;
@@ -33,6 +35,9 @@ final class Pixman
         pixman_image_t *pixman_image_create_solid_fill(const pixman_color_t *color);
         int pixman_image_set_transform(pixman_image_t *image, const pixman_transform_t *transform);
         int pixman_image_set_filter(pixman_image_t *image, int filter, const int32_t *params, int n_params);
+        void pixman_image_set_component_alpha(pixman_image_t *image, int component_alpha);
+        void pixman_image_composite32(int op, pixman_image_t *src, pixman_image_t *mask, pixman_image_t *dest,
+            int32_t src_x, int32_t src_y, int32_t mask_x, int32_t mask_y, int32_t dest_x, int32_t dest_y, int32_t width, int32_t height);
         int pixman_image_unref(pixman_image_t *image);
         void pixman_composite_triangles(int op, pixman_image_t *src, pixman_image_t *dst, int mask_format,
             int x_src, int y_src, int x_dst, int y_dst, int n_tris, const pixman_triangle_t *tris);

@@ -7,6 +7,7 @@ import type {
     Composition,
     FootageLayer,
     GroupLayer,
+    LightLayer,
     ShapeLayer,
     SoundLayer,
     TextLayer,
@@ -19,6 +20,7 @@ export type Layer =
     | CameraLayer
     | FootageLayer
     | GroupLayer
+    | LightLayer
     | ShapeLayer
     | SoundLayer
     | TextLayer
@@ -118,7 +120,7 @@ export interface FormatChoice {
 
 /** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
 export type Ability =
-    'seen' | 'cut' | 'holds' | 'adjusts' | 'looks' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+    'seen' | 'cut' | 'holds' | 'adjusts' | 'looks' | 'lights' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
 
 /** How large a file will be: in pixels, one more where it takes even sides only, and about in bytes. */
 export interface FileSize {
@@ -150,6 +152,7 @@ export interface Vocabulary {
     marks: { name: string; title: string; picture: string }[];
     brushes: { name: string; title: string }[];
     /** Into what a picture can be cut, and what its rows and columns are called there. */
+    lightSources: { name: LightLayer['source']; title: string }[];
     patchForms: { name: string; title: string; rows: string; columns: string }[];
     blends: string[];
     formats: FormatChoice[];

@@ -26,7 +26,7 @@ export type Matrix = [number, number, number, number, number, number];
  * This interface was referenced by `DisplayList`'s JSON-Schema
  * via the `definition` "Filter".
  */
-export type Filter = Blur | ColourMatrix | Means | Moved | Tables | Warp | Cells;
+export type Filter = Blur | ColourMatrix | Means | Lit | Moved | Tables | Warp | Cells;
 /**
  * @minItems 256
  * @maxItems 256
@@ -515,6 +515,17 @@ export interface Means {
 }
 /**
  * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Lit".
+ */
+export interface Lit {
+    filter: 'lit';
+    /**
+     * a picture, drawn on black, by whose colours those in the same place are multiplied
+     */
+    items: Operation[];
+}
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
  * via the `definition` "Moved".
  */
 export interface Moved {
@@ -667,4 +678,11 @@ export interface Piece {
      * how many times the picture is halved that it is taken from; none where it is left out
      */
     halvings?: number;
+    /**
+     * by what its red, green and blue are multiplied; by 1 where it is left out
+     *
+     * @minItems 3
+     * @maxItems 3
+     */
+    light?: [number, number, number];
 }

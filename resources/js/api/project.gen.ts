@@ -1660,6 +1660,7 @@ export interface Composition {
         | CameraLayer
         | FootageLayer
         | GroupLayer
+        | LightLayer
         | ShapeLayer
         | SoundLayer
         | TextLayer
@@ -1751,6 +1752,18 @@ export interface AdjustingLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2201,6 +2214,18 @@ export interface BundleLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2354,6 +2379,18 @@ export interface CameraLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2437,6 +2474,18 @@ export interface FootageLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2543,6 +2592,18 @@ export interface GroupLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2583,6 +2644,104 @@ export interface GroupLayer {
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
+}
+/**
+ * This interface was referenced by `ProjectFile`'s JSON-Schema
+ * via the `definition` "LightLayer".
+ */
+export interface LightLayer {
+    id: string;
+    kind: 'light';
+    name: string;
+    in: number;
+    out: number;
+    /**
+     * the id of the group that it is in
+     */
+    group?: string;
+    /**
+     * counted from the in point
+     *
+     * @maxItems 2000
+     */
+    markers?: {
+        /**
+         * of the composition, or of a layer from its in point on
+         */
+        frame: number;
+        name?: string;
+        label?: Label;
+    }[];
+    visible?: boolean;
+    /**
+     * whether its width and height are scaled together
+     */
+    scaleLinked?: boolean;
+    label?: Label;
+    /**
+     * whether no edit changes it
+     */
+    locked?: boolean;
+    /**
+     * whether it is only looked at while working, and never rendered
+     */
+    reference?: boolean;
+    /**
+     * whether it turns with the direction in which it goes
+     */
+    turnsAlong?: boolean;
+    /**
+     * whether it stays the right way round in a bundle that is flipped
+     */
+    alwaysReads?: boolean;
+    /**
+     * whether cameras pass it by, so that it is seen as without one
+     */
+    flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
+    blend?: Blend;
+    motionBlur?: boolean;
+    shutter?: Shutter;
+    arrive?: Phase;
+    leave?: Leaving;
+    /**
+     * @maxItems 200
+     */
+    accents?: Accent[];
+    /**
+     * in the order in which they are done
+     *
+     * @maxItems 32
+     */
+    effects?: Effect[];
+    /**
+     * @maxItems 50
+     */
+    masks?: Mask[];
+    /**
+     * from where it comes
+     */
+    source: 'ambient' | 'directional' | 'point';
+    position?: AnimatedPoint;
+    z?: AnimatedNumber;
+    aim?: AnimatedPoint;
+    aimZ?: AnimatedNumber;
+    lightColour?: AnimatedColour;
+    lightStrength?: AnimatedNumber;
+    falloff?: AnimatedNumber;
+    shadow?: AnimatedNumber;
+    lightSize?: AnimatedNumber;
 }
 /**
  * This interface was referenced by `ProjectFile`'s JSON-Schema
@@ -2637,6 +2796,18 @@ export interface ShapeLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2814,6 +2985,18 @@ export interface SoundLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -2903,6 +3086,18 @@ export interface TextLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -3123,6 +3318,18 @@ export interface WindowLayer {
      * whether cameras pass it by, so that it is seen as without one
      */
     flat?: boolean;
+    /**
+     * whether lights shade it
+     */
+    takesLight?: boolean;
+    /**
+     * whether its shadow falls on others
+     */
+    throwsShadow?: boolean;
+    /**
+     * whether shadows of others fall on it
+     */
+    receivesShadow?: boolean;
     blend?: Blend;
     motionBlur?: boolean;
     shutter?: Shutter;
@@ -3382,6 +3589,12 @@ export interface EditArguments {
         focus?: boolean | null;
         scope?: string | null;
     };
+    'aim-light': {
+        light: string;
+        layer: string;
+        frame: number;
+        scope?: string | null;
+    };
     'align-layers': {
         /**
          * @maxItems 2000
@@ -3498,19 +3711,16 @@ export interface EditArguments {
         layers: string[];
         frame: number;
         /**
-         * from where it is looked at: {sight, up, around, zoom}
-         */
-        vantage: {
-            sight: string;
-            up?: number;
-            around?: number;
-            zoom?: number;
-        };
-        /**
          * @minItems 2
          * @maxItems 2
          */
         by: [number, number];
+        vantage?: {
+            sight: string;
+            up?: number;
+            around?: number;
+            zoom?: number;
+        } | null;
         part?: string | null;
         straight?: boolean | null;
         scope?: string | null;
@@ -4242,6 +4452,9 @@ export interface EditArguments {
         turnsAlong?: boolean | null;
         alwaysReads?: boolean | null;
         flat?: boolean | null;
+        takesLight?: boolean | null;
+        throwsShadow?: boolean | null;
+        receivesShadow?: boolean | null;
         blend?: string | null;
         motionBlur?: boolean | null;
         shutter?: Shutter | null;

@@ -1,5 +1,15 @@
 <script setup lang="ts">
-import { AppWindow, CircleDot, PenTool, Pencil, SlidersHorizontal, Video } from 'lucide-vue-next';
+import {
+    AppWindow,
+    CircleDot,
+    Lightbulb,
+    PenTool,
+    Pencil,
+    SlidersHorizontal,
+    Sun,
+    SunDim,
+    Video,
+} from 'lucide-vue-next';
 import { useDrawing } from '@/picture/drawing';
 import { useAdding } from '@/project/adding';
 import { useComposition } from '@/project/composition';
@@ -9,6 +19,8 @@ import { useVocabulary } from '@/project/vocabulary';
 import FormPicture from '@/sheet/FormPicture.vue';
 import { useKit } from './kit';
 import KitItem from './KitItem.vue';
+
+const LIGHTS = { ambient: SunDim, directional: Sun, point: Lightbulb } as const;
 
 const SHAPES = [
     { label: 'Bar', css: 'width:76%;height:34%', layer: { form: 'rectangle', name: 'Bar', size: [800, 180] } },
@@ -155,6 +167,14 @@ const vocabulary = useVocabulary();
         </KitItem>
         <KitItem label="Camera" @add="adding.add({ kind: 'camera' }, { at: $event.at })">
             <div class="stage"><Video /></div>
+        </KitItem>
+        <KitItem
+            v-for="one in vocabulary.words.lightSources"
+            :key="one.name"
+            :label="`${one.title} light`"
+            @add="adding.add({ kind: 'light', source: one.name }, { at: $event.at })"
+        >
+            <div class="stage"><component :is="LIGHTS[one.name]" /></div>
         </KitItem>
         <KitItem
             v-for="one in WINDOWS"

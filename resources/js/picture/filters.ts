@@ -1,4 +1,5 @@
-import type { Filter, Matrix } from '@/api/displayList.gen';
+import type { Filter, Matrix, Operation } from '@/api/displayList.gen';
+import { multiplied } from './multiplying';
 import { warped } from './warping';
 
 type Canvas = HTMLCanvasElement;
@@ -130,8 +131,16 @@ function inCells(canvas: Canvas, filter: Cells, scale: number, [x, y]: [number, 
     });
 }
 
+/** Draws operations on a sheet on which the composition lies as it does on the one that is filtered. */
+type Draw = (context: CanvasRenderingContext2D, operations: Operation[]) => void;
+
 /** Does a filter to a sheet. @param view the scale and the place of the composition on it */
-function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: number; x: number; y: number }): Canvas {
+function filtered(
+    canvas: Canvas,
+    filter: Filter,
+    { scale, x, y }: { scale: number; x: number; y: number },
+    draw: Draw,
+): Canvas {
     const place = new DOMMatrix([scale, 0, 0, scale, x, y]);
     /** A matrix of the composition's pixels, of the sheet's. */
     const onSheet = (matrix: Matrix): DOMMatrix => place.multiply(new DOMMatrix(matrix)).multiply(place.inverse());
@@ -156,6 +165,15 @@ function filtered(canvas: Canvas, filter: Filter, { scale, x, y }: { scale: numb
                 context.filter = colourFilter(JSON.stringify(channels), () => tables(channels));
                 context.drawImage(canvas, 0, 0);
             });
+        case 'lit':
+            return multiplied(
+                canvas,
+                redrawn(canvas, (context) => {
+                    context.fillStyle = '#000';
+                    context.fillRect(0, 0, canvas.width, canvas.height);
+                    draw(context, filter.items);
+                }),
+            );
         case 'warp':
             return warped(canvas, filter, { scale, x, y });
         case 'cells':
@@ -177,7 +195,8 @@ export const withFilters = (
     canvas: Canvas,
     filters: readonly Filter[],
     view: { scale: number; x: number; y: number },
-): Canvas => filters.reduce((sheet, filter) => filtered(sheet, filter, view), canvas);
+    draw: Draw,
+): Canvas => filters.reduce((sheet, filter) => filtered(sheet, filter, view, draw), canvas);
 
 /** How far a filter reaches beyond what it is done to, in composition pixels. @param size of the frame, its longer side */
 export function reachOf(filter: Filter, size: number): number {
@@ -190,6 +209,7 @@ export function reachOf(filter: Filter, size: number): number {
         case 'means':
         case 'warp':
             return size;
+        case 'lit':
         case 'matrix':
         case 'tables':
             return 0;

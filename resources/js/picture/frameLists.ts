@@ -135,7 +135,11 @@ export function imagesOf(items: Operation[]): Image[] {
             case 'image':
                 return [item];
             case 'group':
-                return [...imagesOf(item.items), ...(item.masks ?? []).flatMap((part) => imagesOf(part.items))];
+                return [
+                    ...imagesOf(item.items),
+                    ...(item.masks ?? []).flatMap((part) => imagesOf(part.items)),
+                    ...(item.filters ?? []).flatMap((one) => (one.filter === 'lit' ? imagesOf(one.items) : [])),
+                ];
             case 'samples':
                 return item.lists.flatMap(imagesOf);
             case 'pieces':

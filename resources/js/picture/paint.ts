@@ -342,7 +342,10 @@ export class Painter {
         const within = { scale: view.scale, x: view.x - left, y: view.y - top };
         this.within(limit).draw(sheet.getContext('2d')!, group.items, within, depth + 1);
         context.setTransform(1, 0, 0, 1, 0, 0);
-        context.drawImage(withFilters(sheet, filters, within), left, top);
+        const drawn = withFilters(sheet, filters, within, (onto, items) =>
+            this.within(limit).draw(onto, items, within, depth + 1),
+        );
+        context.drawImage(drawn, left, top);
     }
 
     /**

@@ -32,13 +32,14 @@ const FRAGMENT = `#version 300 es
 precision highp float;
 uniform sampler2D sheet;
 uniform float isRead;
+uniform vec3 light;
 in vec2 place;
 flat in float level;
 out vec4 colour;
 void main() {
     colour = textureLod(sheet, place, level);
     if (isRead > 0.5 && colour.a > 0.0) {
-        colour.rgb /= colour.a;
+        colour.rgb *= light / colour.a;
     }
 }`;
 
@@ -120,10 +121,13 @@ class Warping {
         }
         const halvings = Math.max(0, ...pieces.map(({ piece }) => piece.halvings ?? 0));
         this.begin(sheet, halvings, [canvas.width, canvas.height], true);
+        const light = gl.getUniformLocation(this.program, 'light');
         gl.enable(gl.SCISSOR_TEST);
         gl.disable(gl.BLEND);
         for (const { piece, to } of pieces) {
             gl.scissor(to.left, to.top, to.width, to.height);
+            const [red = 1, green = 1, blue = 1] = piece.light ?? [];
+            gl.uniform3f(light, red, green, blue);
             this.fill(boxOf(piece, from, to));
         }
         gl.disable(gl.SCISSOR_TEST);

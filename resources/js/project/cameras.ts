@@ -12,15 +12,17 @@ export const useCameras = defineStore('cameras', () => {
     const vocabulary = useVocabulary();
 
     const any = computed(() => composition.layers.some((layer) => vocabulary.can(layer, 'looks')));
+    /** Whether there are lights, which shade the others. */
+    const areLit = computed(() => composition.layers.some((layer) => vocabulary.can(layer, 'lights')));
     /** What a camera can be aimed at: all that has a place. */
     const aims = computed(() => composition.layers.filter((layer) => vocabulary.can(layer, 'seen')).toReversed());
 
-    /** Whether it is for a layer itself to say if cameras pass it by: what is in a group goes with that. */
-    const isInSpace = (layer: Layer): boolean =>
-        any.value &&
-        vocabulary.can(layer, 'seen') &&
-        !vocabulary.can(layer, 'adjusts') &&
-        groups.above(layer.id).length === 0;
+    /** Whether lights can fall on a layer. */
+    const isInLight = (layer: Layer): boolean => vocabulary.can(layer, 'seen') && !vocabulary.can(layer, 'adjusts');
 
-    return { any, aims, isInSpace };
+    /** Whether it is for a layer itself to say if cameras and lights pass it by: what is in a group goes with that. */
+    const isInSpace = (layer: Layer): boolean =>
+        (any.value || areLit.value) && isInLight(layer) && groups.above(layer.id).length === 0;
+
+    return { any, areLit, aims, isInLight, isInSpace };
 });

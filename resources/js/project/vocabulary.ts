@@ -33,6 +33,7 @@ export const useVocabulary = defineStore('vocabulary', () => {
         caps: [],
         marks: [],
         brushes: [],
+        lightSources: [],
         patchForms: [],
     });
 

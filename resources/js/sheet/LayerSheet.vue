@@ -2,7 +2,6 @@
 import { useOpened } from '@/shell/opened';
 import { computed, ref } from 'vue';
 import type { Layer, PropertyDefinition } from '@/api/answers';
-import { useCameras } from '@/project/cameras';
 import { useComposition } from '@/project/composition';
 import { useMedia } from '@/project/media';
 import { perSecond } from '@/project/rates';
@@ -21,6 +20,7 @@ import EffectFields from './EffectFields.vue';
 import { useFinding } from './finding';
 import GrowFields from './GrowFields.vue';
 import KeepField from './KeepField.vue';
+import LightFields from './LightFields.vue';
 import LineEndFields from './LineEndFields.vue';
 import MaskFields from './MaskFields.vue';
 import NameField from '@/shell/NameField.vue';
@@ -35,13 +35,13 @@ import RepeatFields from './RepeatFields.vue';
 import { isApart, sectionsOf } from './properties';
 import ShapeFields from './ShapeFields.vue';
 import SheetSection from './SheetSection.vue';
+import SpaceSwitches from './SpaceSwitches.vue';
 import TextFields from './TextFields.vue';
 import TimeFields from './TimeFields.vue';
 import { useWholeBead } from './wholeBead';
 
 const props = defineProps<{ layer: Layer }>();
 
-const cameras = useCameras();
 const composition = useComposition();
 const media = useMedia();
 const finding = useFinding();
@@ -215,14 +215,8 @@ useOpened(dyesOpen, () => dyes.value?.handleClose());
             :layer="layer"
             :part="section"
         />
-        <ElCheckbox
-            v-if="section === 'placement' && !finding.isOn && cameras.isInSpace(layer)"
-            :model-value="layer.flat ?? false"
-            label="Stays flat: cameras pass it by"
-            class="along"
-            data-stays-flat
-            @change="(on) => composition.edit('set-layer', { layers: [layer.id], flat: !!on })"
-        />
+        <LightFields v-if="section === 'light' && layer.kind === 'light' && !finding.isOn" :layer="layer" />
+        <SpaceSwitches v-if="section === 'placement' && !finding.isOn" :layer="layer" />
         <div v-if="section === 'form' && layer.kind === 'shape' && !finding.isOn" class="grow">
             <GrowFields :layers="[layer.id]" />
         </div>

@@ -13,6 +13,8 @@ import {
     Square,
     Video,
     VideoOff,
+    Lightbulb,
+    LightbulbOff,
     Volume2,
     VolumeX,
 } from 'lucide-vue-next';
@@ -163,11 +165,7 @@ function keep(): void {
             :size="13"
             :class="{ open: !layer.flat }"
             class="lock"
-            :label="
-                layer.flat
-                    ? 'Cameras pass this layer by: place it in space'
-                    : 'Keep this layer flat: cameras pass it by'
-            "
+            :label="layer.flat ? 'Place this layer in space' : 'Keep this layer flat: cameras and lights pass it by'"
             data-flat
             @click="composition.edit('set-layer', { layers: [layer.id], flat: !layer.flat })"
         />
@@ -176,6 +174,13 @@ function keep(): void {
             :icon="layer.visible === false ? VideoOff : Video"
             :size="15"
             :label="layer.visible === false ? 'Look through this camera' : 'Switch this camera off'"
+            @click="composition.edit('set-layer', { layers: [layer.id], visible: layer.visible === false })"
+        />
+        <IconButton
+            v-if="vocabulary.can(layer, 'lights')"
+            :icon="layer.visible === false ? LightbulbOff : Lightbulb"
+            :size="15"
+            :label="layer.visible === false ? 'Switch this light on' : 'Switch this light off'"
             @click="composition.edit('set-layer', { layers: [layer.id], visible: layer.visible === false })"
         />
         <IconButton
