@@ -110,7 +110,7 @@ test('a camera comes last: it changes nothing, goes around by hand and by keyfra
     await page.locator('.timeline').getByText('Camera', { exact: true }).first().click();
     await setField(page, 'aperture', 'Aperture', '300');
     expect(await drawn(page, 0)).toContain('"blur"');
-    await page.locator('[data-camera-click=lens]').click();
+    await page.locator('[data-at-click=lens]').click();
     const frame = (await page.locator('.picture .frame').boundingBox())!;
     const [x, y] = seen(SQUARE, -30, -Number(z), Number(lens));
     await kept(page, () => page.mouse.click(frame.x + (x / 1920) * frame.width, frame.y + (y / 1080) * frame.height));

@@ -56,6 +56,18 @@ final class Lights
         return array_map(fn (array $layers): Layer => $layers[0], $this->all);
     }
 
+    /** Whether any throws shadows at some time, so that how a layer is seen depends on the others. */
+    public function throwShadows(): bool
+    {
+        foreach ($this->all() as $light) {
+            if ($light->properties['shadow']->values() !== [0.0]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether a light is on, with the groups that it is in. */
     public static function isOn(Composition $composition, Layer $light, int $frame): bool
     {

@@ -5,17 +5,21 @@ declare(strict_types=1);
 namespace Ricamo\Core\Evaluate;
 
 use Closure;
+use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Filter\Blur;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\InSpace;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Light;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Plane;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
 use Ricamo\Core\Kind\Lighting;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\UnitsInSpace;
@@ -39,14 +43,19 @@ final readonly class DepthDrawing
     /** How far effects may reach beyond a layer, in pixels, besides its own size. */
     private const BESIDE = 300.0;
 
+    /** The same of a plain layer: by how much its outline may. */
+    private const AROUND = 60.0;
+
     /**
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $flat  what a layer draws in its plane
      * @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space
      * @param  Closure(Layer, Composition, int|float): bool  $isOnePicture  whether a layer that holds others is taken as one picture
+     * @param  Closure(Layer, Composition, Moment): (Closure(Light, Plane, Box): list<Operation>)  $shadows  what falls on a layer from others
      * @param  Closure(Layer, Composition, int|float): ?Space  $moved  how a layer leaves its plane as it comes, goes or is accented
      */
-    public function __construct(private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $moved)
-    {
+    public function __construct(
+        private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $moved, private Closure $shadows,
+    ) {
     }
 
     /** @return list<Operation> */
@@ -64,15 +73,30 @@ final readonly class DepthDrawing
         }
         $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
         $hasParts = ($holds || UnitsInSpace::areIn($layer, $moment->at)) && ! ($this->isOnePicture)($layer, $composition, $moment->at);
-        $operations = $hasParts
-            ? ($this->flat)($layer, $composition, $moment->beyond($beyond))
-            : $this->plane($layer, $composition, $moment, $beyond);
-        // Each layer in a group is in or out of focus by itself.
-        if ($operations === [] || ($holds && $hasParts)) {
-            return $operations;
+        if ($hasParts) {
+            $parts = $moment->beyond($beyond);
+            $operations = ($this->flat)($layer, $composition, $holds ? $parts : $parts->receiving($this->shadowsOn($layer, $composition, $moment)));
+
+            // Each layer in a group is in or out of focus by itself, and so is the shadow of each unit.
+            return $operations === [] || $holds || $moment->casting !== null
+                ? $operations
+                : $this->focused($operations, $layer, $composition, $moment, $beyond);
+        }
+        $operations = $this->plane($layer, $composition, $moment, $beyond);
+
+        return $operations === [] ? [] : $this->focused($operations, $layer, $composition, $moment, $beyond);
+    }
+
+    /** @return (Closure(Light, Plane, Box): list<Operation>)|null null where no shadow falls on it */
+    private function shadowsOn(Layer $layer, Composition $composition, Moment $moment): ?Closure
+    {
+        foreach ($layer->switches->receivesShadow ? $moment->lights() : [] as $light) {
+            if ($light->shadow > 0) {
+                return ($this->shadows)($layer, $composition, $moment);
+            }
         }
 
-        return $this->focused($operations, $layer, $composition, $moment, $beyond);
+        return null;
     }
 
     /**
@@ -94,11 +118,11 @@ final readonly class DepthDrawing
         if ($seen->isEdgeOn()) {
             return [];
         }
-        $upright = $seen->upright();
+        $upright = $moment->casting === null ? $seen->upright() : null;
         if ($upright !== null) {
             return $seen->i < Projection::NEAREST ? [] : $this->lit($upright, $layer, $composition, $moment, $beyond);
         }
-        $sheet = $this->sheet($layer, $composition, $moment->onSheet(), $seen);
+        $sheet = $this->sheet($layer, $composition, $moment, $seen);
         if ($sheet === null) {
             return [];
         }
@@ -119,9 +143,16 @@ final readonly class DepthDrawing
     {
         $operations = ($this->flat)($layer, $composition, $moment->onSheet()->moved($laid));
         $lights = $moment->lights();
+        if ($moment->casting !== null) {
+            $extent = DisplayList::extentOf($operations);
+
+            return $extent === null ? [] : $moment->casting->before(
+                $operations, $extent->grown(1), $moment->inFrame($beyond)->after(Space::flat($laid->inverse())),
+            );
+        }
 
         return $lights === [] || $operations === [] ? $operations : (new Lighting($lights, $moment->eye($composition)))->on(
-            $operations, $moment->inFrame($beyond)->after(Space::flat($laid->inverse())),
+            $operations, $moment->inFrame($beyond)->after(Space::flat($laid->inverse())), $this->shadowsOn($layer, $composition, $moment),
         );
     }
 
@@ -134,6 +165,9 @@ final readonly class DepthDrawing
     private function focused(array $operations, Layer $layer, Composition $composition, Moment $moment, ?Space $beyond): array
     {
         $middle = $moment->space->after($layer->matrix($moment->at))->apply(($this->box)($layer, $composition, $moment->at)->centre());
+        if ($moment->casting !== null) {
+            return $moment->casting->softened($operations, new Vector(...$moment->inFrame($beyond)->place($middle)));
+        }
         $softness = $moment->softness($beyond, $middle, $composition);
         $blur = (new Blur($softness))->placed($moment->frameSpace);
 
@@ -147,9 +181,10 @@ final readonly class DepthDrawing
      */
     private function sheet(Layer $layer, Composition $composition, Moment $moment, Projection $seen): ?array
     {
-        $frame = $moment->frameSpace->bounds(new Box(0, 0, $composition->width, $composition->height));
+        $frame = $moment->window($composition);
         $plane = $moment->space->after($layer->matrix($moment->at))->bounds(($this->box)($layer, $composition, $moment->at));
-        $beside = self::BESIDE + $plane->longer();
+        $reachesBeyond = $layer->attached->effects !== [] || ! $layer->life->isPlain() || $layer->kind->holdsLayers();
+        $beside = $moment->casting === null || $reachesBeyond ? self::BESIDE + $plane->longer() : self::AROUND;
         // What is not in the frame may be seen all the same, in a bundle or in a group that is tilted as one picture.
         $corners = $seen->within($plane->grown($beside), $frame->grown($frame->longer() / 2));
         if ($corners === []) {

@@ -16,6 +16,7 @@ use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\StoredLayer;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -312,19 +313,23 @@ final readonly class Evaluator
         return count($prints) === 1 ? $prints[0] : hash('xxh128', implode(' ', $prints));
     }
 
-    /** The same of the cameras and the lights that all layers are seen by; null where there is no telling. */
+    /** The same of all else by which each layer is seen: cameras, lights, and what may throw shadows; null where there is no telling. */
     private static function scenePrint(Composition $composition): ?string
     {
+        $lights = $composition->lights();
+        $isShadowed = $lights?->throwShadows() === true;
+        $layers = $isShadowed ? [] : [...$composition->cameras()?->layers() ?? [], ...$lights?->layers() ?? []];
+        $entries = $composition->layers->entries();
         $prints = '';
-        foreach ([...$composition->cameras()?->layers() ?? [], ...$composition->lights()?->layers() ?? []] as $layer) {
-            $print = $composition->layers->entries()[$layer->id]->fingerprint();
-            if ($print === null) {
+        foreach ($isShadowed ? $entries : array_map(fn (Layer $layer): StoredLayer => $entries[$layer->id], $layers) as $entry) {
+            $print = $entry->fingerprint();
+            if ($print === null || ($isShadowed && $entry->facts->dependsOnOthers())) {
                 return null;
             }
             $prints .= " $print";
         }
 
-        return $prints;
+        return $isShadowed ? ' '.hash('xxh128', $prints.implode(' ', $composition->alone)) : $prints;
     }
 
     private function glance(Layer $layer, Composition $composition, int $frame): Glance

@@ -9,14 +9,18 @@ use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\DisplayList;
+use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Image;
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Casting;
 use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\UnitsInSpace;
@@ -33,6 +37,9 @@ final readonly class PatchDrawing
 {
     /** The most operations that a picture comes to in all of its patches; one that comes to more is not cut. */
     private const MOST = 40_000;
+
+    /** Shadows whose softness differs by less than this factor are as soft as the softer one. */
+    private const STEP = 1.3;
 
     /** So far beyond the picture, in drawn pixels, the outer patches are cut, so that its own edge is seen there as when it is whole. */
     private const BEYOND = 6.0;
@@ -119,6 +126,9 @@ final readonly class PatchDrawing
                 $pieces[] = [$patches[$index]->path, $change, $change->depth?->place($middle)[2] ?? 0.0];
             }
         }
+        if ($moment->casting !== null) {
+            return self::shadow($moment->casting, $pieces, $isSolid ? null : $operations, $matrix, $space);
+        }
         // What is nearer covers what is farther away; of those that are equally far, the later one the earlier. Sorting keeps that order.
         usort($pieces, fn (array $one, array $other): int => $other[2] <=> $one[2]);
         $paths = array_map(fn (Patch $patch): Path => $patch->path, $exact);
@@ -141,6 +151,30 @@ final readonly class PatchDrawing
         }
 
         return [...$seen, ...$picture->pieces($pulled)];
+    }
+
+    /**
+     * The shadow that patches throw. Those that throw one about as soft are blurred as one, so that no light comes through where they touch.
+     *
+     * @param  list<array{Path, UnitChange, float}>  $pieces
+     * @param  ?list<Operation>  $operations  the picture; null where it is opaque
+     * @return list<Operation>
+     */
+    private static function shadow(Casting $casting, array $pieces, ?array $operations, Affine $matrix, UnitsInSpace $space): array
+    {
+        $alike = [];
+        foreach ($pieces as [$path, $change]) {
+            $cut = Outline::of($path->transformed($matrix));
+            $depth = PatchPicture::depth($change);
+            $shadow = $space->shadow($casting, $operations === null
+                ? [new Fill(Outline::of($path), $matrix, new Colour(0, 0, 0))]
+                : [new Group($operations, clip: $cut)], $depth);
+            $softness = $shadow === [] || $cut->bounds === null ? 0.0 : $casting->softness($space->middle($depth, $cut->bounds));
+            $step = $softness < 1 ? 0 : (int) round(log($softness, self::STEP));
+            $alike[$step] = [[...$alike[$step][0] ?? [], ...Group::fade($shadow, $change->opacity)], max($alike[$step][1] ?? 0.0, $softness)];
+        }
+
+        return array_merge(...array_map(fn (array $one): array => Casting::blurred(...$one), array_values($alike)));
     }
 
     /**

@@ -147,7 +147,7 @@ final readonly class PatchPicture
     }
 
     /** How a patch leaves where it rests, in the layer's own space; null where it does not. */
-    private static function depth(UnitChange $change): ?Space
+    public static function depth(UnitChange $change): ?Space
     {
         $placed = Space::flat($change->matrix);
 

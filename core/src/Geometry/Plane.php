@@ -21,7 +21,7 @@ final readonly class Plane
      * @param  Vector  $y  from there to (0, 1)
      * @param  Vector  $normal  to one side of it
      */
-    private function __construct(private Vector $origin, private Vector $x, private Vector $y, public Vector $normal)
+    private function __construct(public Vector $origin, private Vector $x, private Vector $y, public Vector $normal)
     {
         $this->right = $x->unit(0) ?? $x;
         $this->down = $normal->cross($this->right);
@@ -44,6 +44,28 @@ final readonly class Plane
         $side = $normal?->dot($facing->minus($origin)) ?? 0.0;
 
         return $normal === null || abs($side) < 1e-6 ? null : new self($origin, $x, $y, $side < 0 ? $normal->times(-1) : $normal);
+    }
+
+    /**
+     * By what its own coordinates are counted, of a way from its origin that lies in it: x is what that gives with the first, y with the
+     * second.
+     *
+     * @return array{Vector, Vector}
+     */
+    public function counting(): array
+    {
+        $back = $this->measured->inverse();
+
+        return [
+            $this->right->times($back->a)->plus($this->down->times($back->c)),
+            $this->right->times($back->b)->plus($this->down->times($back->d)),
+        ];
+    }
+
+    /** How long, in the space, what is 1 long in its own coordinates is: the root of how areas grow. */
+    public function scale(): float
+    {
+        return sqrt(abs($this->measured->determinant()));
     }
 
     /** How far before it a point is, on the side of its normal; negative behind. */

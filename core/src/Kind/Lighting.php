@@ -112,9 +112,10 @@ final readonly class Lighting
      *
      * @param  Space  $plane  from what is drawn of it to the composition's space
      * @param  Box  $part  of what is drawn
+     * @param  ?Closure(Light, Plane, Box): list<Operation>  $shadows  as above
      * @return array{float, float, float}|null red, green and blue; null where light falls on some of it otherwise than on the rest
      */
-    public function evenly(Space $plane, Box $part): ?array
+    public function evenly(Space $plane, Box $part, ?Closure $shadows = null): ?array
     {
         $surface = Plane::of($plane, $this->eye);
         if ($surface === null) {
@@ -124,6 +125,9 @@ final readonly class Lighting
         foreach ($this->lights as $light) {
             [$least, $most] = self::range($light, $surface, $part);
             if ($most - $least > self::SAME_IN_PIECE) {
+                return null;
+            }
+            if ($shadows !== null && $light->shadow > 0 && $most > self::SAME && $shadows($light, $surface, $part) !== []) {
                 return null;
             }
             $even = self::sum($even, $light, ($least + $most) / 2);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Kind;
 
+use Closure;
+use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Cameras;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
@@ -11,10 +13,13 @@ use Ricamo\Core\Document\Light;
 use Ricamo\Core\Document\Lights;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
+use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Plane;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Geometry\Vector;
+use Ricamo\Core\Json\Altered;
 
 /** When layers are drawn, and in which space. */
 final readonly class Moment
@@ -29,6 +34,8 @@ final readonly class Moment
      * @param  ?Space  $beyond  how the plane in which they are drawn leaves the picture's, with a group that has depth
      * @param  ?Cameras  $cameras  through which the composition is seen; null where it is seen as without
      * @param  ?Lights  $lights  by which it is lit; null where it is seen as without
+     * @param  ?Casting  $casting  the shadows that are drawn, instead of what throws them
+     * @param  (Closure(Light, Plane, Box): list<Operation>)|null  $shadows  what falls on the units of a layer from others
      */
     public function __construct(
         public int $frame,
@@ -38,8 +45,10 @@ final readonly class Moment
         public bool $isMask = false,
         public Affine $frameSpace = new Affine,
         public ?Space $beyond = null,
-        private ?Cameras $cameras = null,
-        private ?Lights $lights = null,
+        public ?Cameras $cameras = null,
+        public ?Lights $lights = null,
+        public ?Casting $casting = null,
+        public ?Closure $shadows = null,
     ) {
     }
 
@@ -67,9 +76,19 @@ final readonly class Moment
     /** The same where lights pass by. */
     public function unlit(): self
     {
-        return $this->lights === null ? $this : new self(
-            $this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $this->beyond, $this->cameras,
-        );
+        return $this->lights === null ? $this : $this->but(['lights' => null]);
+    }
+
+    /** The same for a layer whose units lie in shadows. @param  ?Closure(Light, Plane, Box): list<Operation>  $shadows */
+    public function receiving(?Closure $shadows): self
+    {
+        return $this->but(['shadows' => $shadows]);
+    }
+
+    /** The same moment, of which shadows are drawn. */
+    public function casting(Casting $casting): self
+    {
+        return new self($this->frame, $this->at, isExposed: true, casting: $casting);
     }
 
     /** From where the composition is seen, in its pixels. */
@@ -110,13 +129,15 @@ final readonly class Moment
     /** Whether what is drawn is drawn where it is seen, and as sharply. */
     public function isInPlane(): bool
     {
-        return $this->beyond === null && ($this->cameras === null || $this->camera() === null && ! $this->softens());
+        return $this->beyond === null && $this->casting === null && ($this->cameras === null || $this->camera() === null && ! $this->softens());
     }
 
     /** The same in the plane of a sheet, which is seen as a whole afterwards. */
     public function onSheet(): self
     {
-        return $this->cameras === null && $this->lights === null && $this->beyond === null ? $this : $this->plainly()->beyond(null);
+        return $this->cameras === null && $this->lights === null && $this->beyond === null && $this->casting === null
+            ? $this
+            : $this->plainly()->beyond(null);
     }
 
     /**
@@ -126,7 +147,15 @@ final readonly class Moment
      */
     public function seen(?Space $beyond, Composition $composition): Projection
     {
-        return $this->view($composition)->of($this->inFrame($beyond));
+        return $this->casting?->seen($this->inFrame($beyond)) ?? $this->view($composition)->of($this->inFrame($beyond));
+    }
+
+    /** What is seen of a composition, in the pixels that are drawn. */
+    public function window(Composition $composition): Box
+    {
+        return $this->casting === null
+            ? $this->frameSpace->bounds(new Box(0, 0, $composition->width, $composition->height))
+            : $this->casting->window;
     }
 
     /** Where a plane stands before the viewer, in composition pixels, as if it were seen without a camera. */
@@ -155,54 +184,46 @@ final readonly class Moment
 
     private function plainly(): self
     {
-        return new self($this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $this->beyond);
+        return $this->but(['cameras' => null, 'lights' => null, 'casting' => null, 'shadows' => null]);
     }
 
     /** One of those while the shutter is open. */
     public function exposed(float $at): self
     {
-        return $this->with(at: $at, isExposed: true);
+        return $this->but(['at' => $at, 'isExposed' => true]);
     }
 
     /** A copy on the same frame, for what is seen as it is at another moment. */
     public function at(float $at): self
     {
-        return $this->with(at: $at);
+        return $this->but(['at' => $at]);
     }
 
     public function in(Affine $space): self
     {
-        return $this->with(space: $space);
+        return $this->but(['space' => $space]);
     }
 
     public function asMask(Affine $space): self
     {
-        return $this->unlit()->with(space: $space, isMask: true);
+        return $this->but(['space' => $space, 'isMask' => true, 'lights' => null]);
     }
 
     /** The same where all that is drawn is moved, the frame included. */
     public function moved(Affine $by): self
     {
-        return new self(
-            $this->frame, $this->at, $by->after($this->space), $this->isExposed, $this->isMask, $by->after($this->frameSpace),
-            $this->beyond, $this->cameras, $this->lights,
-        );
+        return $this->but(['space' => $by->after($this->space), 'frameSpace' => $by->after($this->frameSpace)]);
     }
 
     /** The same in a plane that leaves the picture's; null for the picture's own. */
     public function beyond(?Space $beyond): self
     {
-        return new self(
-            $this->frame, $this->at, $this->space, $this->isExposed, $this->isMask, $this->frameSpace, $beyond, $this->cameras,
-            $this->lights,
-        );
+        return $this->but(['beyond' => $beyond]);
     }
 
-    private function with(int|float|null $at = null, ?Affine $space = null, ?bool $isExposed = null, ?bool $isMask = null): self
+    /** @param  array<string, mixed>  $changed  by their names, each of its type */
+    private function but(array $changed): self
     {
-        return new self(
-            $this->frame, $at ?? $this->at, $space ?? $this->space, $isExposed ?? $this->isExposed, $isMask ?? $this->isMask,
-            $this->frameSpace, $this->beyond, $this->cameras, $this->lights,
-        );
+        return Altered::copy($this, $changed);
     }
 }

@@ -67,6 +67,13 @@ final readonly class UnitsInSpace
      */
     public function seen(array $operations, ?Space $depth, ?Box $part = null): array
     {
+        if ($this->moment->casting !== null) {
+            $extent = DisplayList::extentOf($operations);
+
+            return $extent === null ? [] : $this->moment->casting->softened(
+                $this->shadow($this->moment->casting, $operations, $depth), $this->middle($depth, $extent),
+            );
+        }
         $operations = $this->lit($operations, $depth);
         if ($this->isInPlane($depth)) {
             return $operations;
@@ -75,6 +82,34 @@ final readonly class UnitsInSpace
         $view = $extent === null ? null : $this->view($depth, $extent);
 
         return $view === null ? [] : InSpace::seen($operations, ...$view);
+    }
+
+    /**
+     * The shadow of a unit, sharp.
+     *
+     * @param  list<Operation>  $operations  what it shows in the layer's plane
+     * @param  ?Space  $depth  how it leaves that, in the layer's own space
+     * @return list<Operation>
+     */
+    public function shadow(Casting $casting, array $operations, ?Space $depth): array
+    {
+        $extent = DisplayList::extentOf($operations)?->grown(1);
+        $before = $extent === null ? [] : $casting->before($operations, $extent, $this->stands($depth));
+        $view = $extent === null || $before === [] ? null : $this->view($depth, $extent);
+
+        return $view === null ? [] : InSpace::seen($before, ...$view);
+    }
+
+    /** Where the middle of what a unit shows is in the composition's space. @param  Box  $extent  of that, as it is drawn */
+    public function middle(?Space $depth, Box $extent): Vector
+    {
+        return new Vector(...$this->stands($depth)->place($extent->centre()));
+    }
+
+    /** From what is drawn of a unit to the composition's space. */
+    private function stands(?Space $depth): Space
+    {
+        return $this->moment->inFrame(View::placed($depth, $this->matrix, $this->moment->beyond));
     }
 
     /**
@@ -88,7 +123,7 @@ final readonly class UnitsInSpace
     {
         $plane = $this->plane($depth);
 
-        return $plane === null ? $operations : $this->lighting->on($operations, $plane);
+        return $plane === null ? $operations : $this->lighting->on($operations, $plane, $this->moment->shadows);
     }
 
     /**
@@ -101,7 +136,7 @@ final readonly class UnitsInSpace
     {
         $plane = $this->plane($depth);
 
-        return $plane === null ? [1.0, 1.0, 1.0] : $this->lighting->evenly($plane, $extent);
+        return $plane === null ? [1.0, 1.0, 1.0] : $this->lighting->evenly($plane, $extent, $this->moment->shadows);
     }
 
     /** @return ?Space from what is drawn of a unit to the composition's space; null where nothing is shaded */
@@ -109,7 +144,7 @@ final readonly class UnitsInSpace
     {
         return $this->lighting->isNone() || $this->moment->frameSpace->isFlat()
             ? null
-            : $this->moment->inFrame(View::placed($depth, $this->matrix, $this->moment->beyond));
+            : $this->stands($depth);
     }
 
     /**
@@ -127,7 +162,7 @@ final readonly class UnitsInSpace
             return null;
         }
         $seen = $this->moment->seen($beyond, $this->composition);
-        $whole = $frame->bounds(new Box(0, 0, $this->composition->width, $this->composition->height));
+        $whole = $this->moment->window($this->composition);
         $corners = $seen->isEdgeOn() ? [] : $seen->within($extent, $whole->grown($whole->longer() * self::BESIDE));
 
         return $corners === [] ? null : [$seen, Box::around($corners)];

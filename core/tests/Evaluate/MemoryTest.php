@@ -100,6 +100,25 @@ final class MemoryTest extends TestCase implements Memory
         );
     }
 
+    public function test_what_lies_in_a_shadow_is_worked_out_again_where_what_throws_it_has_moved(): void
+    {
+        $lit = function (array $bar, array $light): Composition {
+            $layers = $this->composition()->toJson()['layers'];
+
+            return $this->stored(Fixture::composition([$layers[0], [...$layers[1], 'z' => -200, ...$bar], $layers[2], [
+                'id' => 'light', 'kind' => 'light', 'source' => 'point', 'name' => 'Light', 'in' => 0, 'out' => 100,
+                'position' => [900, 400], 'z' => -900, ...$light,
+            ]]));
+        };
+        foreach ([[[], []], [['z' => -300], []], [[], ['lightStrength' => 50]], [['opacity' => 10], ['shadow' => 60]], [['z' => -150], ['shadow' => 60]]] as $now) {
+            $known = [];
+            $this->evaluator()->look($lit(...$now), 20, $known);
+            $again = $this->evaluator()->look($lit(...$now), 20, $known);
+            self::assertNotSame([], $this->recalled);
+            self::assertSame(Fixture::evaluator()->frame($lit(...$now), 20)->encode(), $again->list());
+        }
+    }
+
     public function test_a_second_look_is_remembered_and_shows_the_same(): void
     {
         foreach ([0, 20, 120] as $frame) {

@@ -120,7 +120,17 @@ export interface FormatChoice {
 
 /** By which kinds of layers are told apart; what an edit refuses the rest is not offered. */
 export type Ability =
-    'seen' | 'cut' | 'holds' | 'adjusts' | 'looks' | 'lights' | 'written' | 'combines' | 'marks' | 'frames' | 'takes-media';
+    | 'seen'
+    | 'cut'
+    | 'holds'
+    | 'adjusts'
+    | 'looks'
+    | 'lights'
+    | 'written'
+    | 'combines'
+    | 'marks'
+    | 'frames'
+    | 'takes-media';
 
 /** How large a file will be: in pixels, one more where it takes even sides only, and about in bytes. */
 export interface FileSize {
@@ -345,8 +355,22 @@ export interface Glimpse {
     bands: Record<string, Band>;
     /** What is in the window that is framed, to be laid over the picture. */
     beyond?: DisplayList;
+    /** The lights that have a place, where there are any. */
+    lights?: SeenLight[];
     /** The cameras, where the space is looked at from elsewhere. */
     cameras?: SeenCamera[];
+}
+
+/** Where a light is seen, in composition pixels. */
+export interface SeenLight {
+    layer: string;
+    /** Whether it shades anything at the playhead. */
+    on: boolean;
+    place: Corner;
+    /** What it aims at, where it comes from one direction. */
+    aim: Corner | null;
+    /** Where it goes between its first keyframe and its last. */
+    way: Corner[];
 }
 
 /** A camera as it is seen from elsewhere, in composition pixels. */

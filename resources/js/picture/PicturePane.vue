@@ -2,7 +2,7 @@
 import { useVocabulary } from '@/project/vocabulary';
 import { until, useKeyModifier } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
-import type { Layer, Pose } from '@/api/answers';
+import type { Ability, Layer, Pose } from '@/api/answers';
 import { useAdding } from '@/project/adding';
 import { useCameras } from '@/project/cameras';
 import { useComposition } from '@/project/composition';
@@ -26,6 +26,7 @@ import { useGlimpse } from './glimpse';
 import HandlesOverlay from './HandlesOverlay.vue';
 import TrailOverlay from './TrailOverlay.vue';
 import { poseAt } from './hit';
+import LightOverlay from './LightOverlay.vue';
 import MaskOverlay from './MaskOverlay.vue';
 import HandOverlay from './HandOverlay.vue';
 import PathOverlay from './PathOverlay.vue';
@@ -252,11 +253,13 @@ const isInSpace = computed(() => {
     );
 });
 
-/** The camera that is selected alone. */
-const camera = computed(() => {
+/** What is selected alone, where it can do something. */
+function alone(what: Ability): Layer | null {
     const layer = selection.layers.length === 1 ? composition.layer(selection.layers[0]!) : undefined;
-    return layer && vocabulary.can(layer, 'looks') ? layer : null;
-});
+    return layer && vocabulary.can(layer, what) ? layer : null;
+}
+const camera = computed(() => alone('looks'));
+const light = computed(() => alone('lights'));
 
 /** The masks of the layer that is selected alone. */
 const masks = computed(() => {
@@ -354,6 +357,19 @@ defineExpose({ fit: view.fit, actual: view.zoomActual, write: writing.write });
             "
             :key="camera.id"
             :layer="camera"
+            :view="view"
+        />
+        <LightOverlay
+            v-if="
+                light &&
+                !vantage.isElsewhere &&
+                !playhead.playing &&
+                !drawing.active &&
+                !viewing.clip &&
+                !looking.layerWanted
+            "
+            :key="light.id"
+            :layer="light"
             :view="view"
         />
         <PointsOverlay

@@ -9,6 +9,7 @@ import { useSelection } from '@/project/selection';
 import { MOVED } from '@/shell/pointer';
 import IconButton from '@/shell/IconButton.vue';
 import { useDragOnPicture } from './dragOnPicture';
+import LightMarks from './LightMarks.vue';
 import PictureBar from './PictureBar.vue';
 import { useSaid } from './said';
 import { useVantage } from './vantage';
@@ -129,6 +130,7 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
                 <title>Where the camera stands</title>
             </circle>
         </g>
+        <LightMarks :lights="composition.glimpse?.lights ?? []" :view="view" @press="press" />
     </svg>
     <PictureBar
         label="How the space is looked at"

@@ -110,19 +110,21 @@ function start(): void {
             </ElSelect>
         </div>
         <div class="view">
-            <span v-if="composition.shown && !cameras.any" class="size">
+            <span v-if="composition.shown && !cameras.haveSpace" class="size">
                 {{ composition.shown.width }} × {{ composition.shown.height }} ·
                 {{ rateLabel(composition.shown.rate ?? '25/1') }} fps
             </span>
             <select
-                v-if="cameras.any"
+                v-if="cameras.haveSpace"
                 v-model="vantage.sight"
                 class="choice-field sight"
                 aria-label="From where the space is looked at"
-                title="From where the space is looked at; what is rendered is seen through the camera"
+                title="From where the space is looked at; what is rendered is the picture"
                 data-sight
             >
-                <option v-for="one in SIGHTS" :key="one.sight" :value="one.sight">{{ one.title }}</option>
+                <option v-for="one in SIGHTS" :key="one.sight" :value="one.sight">
+                    {{ one.sight === 'camera' && !cameras.any ? 'In the picture' : one.title }}
+                </option>
             </select>
             <LookMenu />
             <IconButton :icon="Scan" label="Fit the picture (F)" @click="emit('fit')" />

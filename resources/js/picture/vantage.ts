@@ -26,7 +26,7 @@ export const useVantage = defineStore('vantage', () => {
     const around = ref(35);
     const zoom = ref(1);
 
-    const isElsewhere = computed(() => sight.value !== 'camera' && cameras.any);
+    const isElsewhere = computed(() => sight.value !== 'camera' && cameras.haveSpace);
     /** As the server is asked for it; null where it is looked through the camera. */
     const asked = computed(() =>
         !isElsewhere.value
