@@ -41,7 +41,7 @@ final readonly class Light
     public static function properties(): array
     {
         $far = Placement::FAR;
-        [$placement, $section, $number] = [Section::Placement, Section::Light, new NumberType];
+        [$placement, $section, $number] = [Section::Place, Section::Light, new NumberType];
 
         return [
             new PropertyDefinition('position', new PointType, new Point(0, 0), -$far, $far, 'Position', $placement, 'px'),

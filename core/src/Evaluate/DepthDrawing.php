@@ -12,11 +12,9 @@ use Ricamo\Core\Display\InSpace;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
-use Ricamo\Core\Document\Light;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Geometry\Plane;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Geometry\Vector;
@@ -50,11 +48,10 @@ final readonly class DepthDrawing
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $flat  what a layer draws in its plane
      * @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space
      * @param  Closure(Layer, Composition, int|float): bool  $isOnePicture  whether a layer that holds others is taken as one picture
-     * @param  Closure(Layer, Composition, Moment): (Closure(Light, Plane, Box): list<Operation>)  $shadows  what falls on a layer from others
      * @param  Closure(Layer, Composition, int|float): ?Space  $moved  how a layer leaves its plane as it comes, goes or is accented
      */
     public function __construct(
-        private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $moved, private Closure $shadows,
+        private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $moved, private Shadows $shadows,
     ) {
     }
 
@@ -75,7 +72,8 @@ final readonly class DepthDrawing
         $hasParts = ($holds || UnitsInSpace::areIn($layer, $moment->at)) && ! ($this->isOnePicture)($layer, $composition, $moment->at);
         if ($hasParts) {
             $parts = $moment->beyond($beyond);
-            $operations = ($this->flat)($layer, $composition, $holds ? $parts : $parts->receiving($this->shadowsOn($layer, $composition, $moment)));
+            $parts = $holds ? $parts : $parts->receiving($this->shadows->on($layer, $composition, $moment));
+            $operations = ($this->flat)($layer, $composition, $parts);
 
             // Each layer in a group is in or out of focus by itself, and so is the shadow of each unit.
             return $operations === [] || $holds || $moment->casting !== null
@@ -85,18 +83,6 @@ final readonly class DepthDrawing
         $operations = $this->plane($layer, $composition, $moment, $beyond);
 
         return $operations === [] ? [] : $this->focused($operations, $layer, $composition, $moment, $beyond);
-    }
-
-    /** @return (Closure(Light, Plane, Box): list<Operation>)|null null where no shadow falls on it */
-    private function shadowsOn(Layer $layer, Composition $composition, Moment $moment): ?Closure
-    {
-        foreach ($layer->switches->receivesShadow ? $moment->lights() : [] as $light) {
-            if ($light->shadow > 0) {
-                return ($this->shadows)($layer, $composition, $moment);
-            }
-        }
-
-        return null;
     }
 
     /**
@@ -152,7 +138,7 @@ final readonly class DepthDrawing
         }
 
         return $lights === [] || $operations === [] ? $operations : (new Lighting($lights, $moment->eye($composition)))->on(
-            $operations, $moment->inFrame($beyond)->after(Space::flat($laid->inverse())), $this->shadowsOn($layer, $composition, $moment),
+            $operations, $moment->inFrame($beyond)->after(Space::flat($laid->inverse())), $this->shadows->on($layer, $composition, $moment),
         );
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Evaluate;
 
-use Closure;
 use Ricamo\Core\Cascade\PlacedCascade;
 use Ricamo\Core\Cascade\UnitChange;
 use Ricamo\Core\Cascade\Units;
@@ -19,18 +18,15 @@ use Ricamo\Core\Display\Samples;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\LayerKind;
-use Ricamo\Core\Document\Light;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Effect\PlacedEffect;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
-use Ricamo\Core\Geometry\Plane;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Artist;
-use Ricamo\Core\Kind\Casting;
 use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\LayerKinds;
 use Ricamo\Core\Kind\Materials;
@@ -48,9 +44,6 @@ final readonly class LayerDrawing
 {
     /** How many operations what is adjusted may come to; what is more stays as it is. */
     private const MOST_ADJUSTED = 20_000;
-
-    /** How many layers throw shadows on each: the uppermost. */
-    private const MOST_THROWING = 200;
 
     private Finish $finish;
 
@@ -75,9 +68,7 @@ final readonly class LayerDrawing
             $box,
             $this->isOnePicture(...),
             fn (Layer $layer, Composition $composition, int|float $at): ?Space => $this->change($layer, $composition, $at)->space,
-            fn (Layer $layer, Composition $composition, Moment $moment): Closure => fn (Light $light, Plane $plane, Box $part): array => $this->shadows(
-                $layer, $composition, $moment, $light, $plane, $part,
-            ),
+            new Shadows($this->draw(...)),
         );
         $this->finish = new Finish($box, $this->drawAt(...));
     }
@@ -321,43 +312,6 @@ final readonly class LayerDrawing
         }
 
         return [...$beneath, ...self::blended($layer, Group::fade($operations, $opacity * $change->opacity))];
-    }
-
-    /**
-     * The shadows of all others that fall on a layer.
-     *
-     * @param  Box  $part  of its plane, where they are seen, in the plane's own coordinates
-     * @return list<Operation> as opaque as there is shadow
-     */
-    private function shadows(Layer $on, Composition $composition, Moment $moment, Light $light, Plane $plane, Box $part): array
-    {
-        $casting = Casting::of($light, $plane, $part, $on->id);
-        if ($casting === null) {
-            return [];
-        }
-        $shadows = [];
-        foreach ($this->throwing($composition, $moment->frame) as $layer) {
-            array_push($shadows, ...$this->draw($layer, $composition, $moment->casting($casting)));
-        }
-
-        return Group::fade($shadows, $light->shadow);
-    }
-
-    /** @return list<Layer> those in no group that throw shadows on a frame, perhaps by what is in them */
-    private function throwing(Composition $composition, int $frame): array
-    {
-        $tree = $composition->layers->tree();
-        $throwing = [];
-        foreach ($composition->layers as $layer) {
-            if (
-                $layer->kind->isSeen() && ! $layer->kind->adjusts() && $layer->switches->throwsShadow && ! $layer->switches->flat
-                && ! $tree->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)
-            ) {
-                $throwing[] = $layer;
-            }
-        }
-
-        return array_slice($throwing, -self::MOST_THROWING);
     }
 
     /** @return list<Operation> */

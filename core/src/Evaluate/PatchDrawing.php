@@ -154,7 +154,7 @@ final readonly class PatchDrawing
     }
 
     /**
-     * The shadow that patches throw. Those that throw one about as soft are blurred as one, so that no light comes through where they touch.
+     * The shadow that patches throw. Those about as soft are blurred as one, so that no light comes through where they touch.
      *
      * @param  list<array{Path, UnitChange, float}>  $pieces
      * @param  ?list<Operation>  $operations  the picture; null where it is opaque
@@ -171,7 +171,8 @@ final readonly class PatchDrawing
                 : [new Group($operations, clip: $cut)], $depth);
             $softness = $shadow === [] || $cut->bounds === null ? 0.0 : $casting->softness($space->middle($depth, $cut->bounds));
             $step = $softness < 1 ? 0 : (int) round(log($softness, self::STEP));
-            $alike[$step] = [[...$alike[$step][0] ?? [], ...Group::fade($shadow, $change->opacity)], max($alike[$step][1] ?? 0.0, $softness)];
+            [$others, $softest] = $alike[$step] ?? [[], 0.0];
+            $alike[$step] = [[...$others, ...Group::fade($shadow, $change->opacity)], max($softest, $softness)];
         }
 
         return array_merge(...array_map(fn (array $one): array => Casting::blurred(...$one), array_values($alike)));

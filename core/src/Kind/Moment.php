@@ -129,7 +129,9 @@ final readonly class Moment
     /** Whether what is drawn is drawn where it is seen, and as sharply. */
     public function isInPlane(): bool
     {
-        return $this->beyond === null && $this->casting === null && ($this->cameras === null || $this->camera() === null && ! $this->softens());
+        $isFilmed = $this->cameras !== null && ($this->camera() !== null || $this->softens());
+
+        return $this->beyond === null && $this->casting === null && ! $isFilmed;
     }
 
     /** The same in the plane of a sheet, which is seen as a whole afterwards. */

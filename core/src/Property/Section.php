@@ -10,6 +10,7 @@ enum Section: string
     case Placement = 'placement';
     case Camera = 'camera';
     case Lens = 'lens';
+    case Place = 'place';
     case Light = 'light';
     case Pace = 'pace';
     case Framing = 'framing';
@@ -42,14 +43,15 @@ enum Section: string
     /** Whether its values say where a layer stands. */
     public function places(): bool
     {
-        return $this === self::Placement || $this === self::Depth || $this === self::Camera;
+        return $this === self::Placement || $this === self::Depth || $this === self::Camera || $this === self::Place;
     }
 
     /** Whether few layers need it: it is folded until something is in it. */
     public function isRare(): bool
     {
         return ! in_array($this, [
-            self::Placement, self::Camera, self::Lens, self::Light, self::Pace, self::Framing, self::Form, self::Type, self::Sound,
+            self::Placement, self::Camera, self::Lens, self::Place, self::Light, self::Pace, self::Framing, self::Form, self::Type,
+            self::Sound,
         ], true);
     }
 }

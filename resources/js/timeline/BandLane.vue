@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useVocabulary } from '@/project/vocabulary';
-import { AppWindow, AudioLines, Folder, Glasses, Lock, Package, SlidersHorizontal, Video } from 'lucide-vue-next';
+import { AppWindow, AudioLines, Folder, Glasses, Lightbulb, Lock, Package, SlidersHorizontal, Video } from 'lucide-vue-next';
 import { computed, ref, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
@@ -37,6 +37,7 @@ const SIGNS: Partial<Record<Layer['kind'], Component>> = {
     window: AppWindow,
     adjusting: SlidersHorizontal,
     camera: Video,
+    light: Lightbulb,
 };
 
 /** Whether others are looked at by themselves. */
