@@ -49,7 +49,7 @@ final class CompositionRow extends Model
         return DB::transaction(function () use ($project, $document, $place): self {
             $made = self::query()->create([
                 'project_id' => $project, 'key' => $document->id, 'place' => $place, 'name' => $document->name,
-                'folder' => $document->folder,                'head' => DocumentText::head($document),
+                'folder' => $document->folder, 'head' => DocumentText::head($document),
             ]);
             foreach (array_chunk(DocumentText::rows($made->id, $document->layers->entries()), self::TOGETHER) as $rows) {
                 DB::table('layers')->insert($rows);

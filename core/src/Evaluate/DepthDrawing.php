@@ -108,7 +108,7 @@ final readonly class DepthDrawing
         if ($upright !== null) {
             return $seen->i < Projection::NEAREST ? [] : $this->lit($upright, $layer, $composition, $moment, $beyond);
         }
-        $sheet = $this->sheet($layer, $composition, $moment, $seen);
+        $sheet = $this->sheet($layer, $composition, $moment, $seen, $beyond);
         if ($sheet === null) {
             return [];
         }
@@ -165,14 +165,15 @@ final readonly class DepthDrawing
      *
      * @return array{Box, Affine}|null the part of the plane that can be seen, and the matrix from there to the sheet; null where none can
      */
-    private function sheet(Layer $layer, Composition $composition, Moment $moment, Projection $seen): ?array
+    private function sheet(Layer $layer, Composition $composition, Moment $moment, Projection $seen, ?Space $beyond): ?array
     {
         $frame = $moment->window($composition);
         $plane = $moment->space->after($layer->matrix($moment->at))->bounds(($this->box)($layer, $composition, $moment->at));
         $reachesBeyond = $layer->attached->effects !== [] || ! $layer->life->isPlain() || $layer->kind->holdsLayers();
         $beside = $moment->casting === null || $reachesBeyond ? self::BESIDE + $plane->longer() : self::AROUND;
         // What is not in the frame may be seen all the same, in a bundle or in a group that is tilted as one picture.
-        $corners = $seen->within($plane->grown($beside), $frame->grown($frame->longer() / 2));
+        $corners = $moment->casting?->throwing($plane->grown($beside), $moment->inFrame($beyond))
+            ?? $seen->within($plane->grown($beside), $frame->grown($frame->longer() / 2));
         if ($corners === []) {
             return null;
         }

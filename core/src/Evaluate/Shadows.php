@@ -50,7 +50,11 @@ final readonly class Shadows
         }
         $shadows = [];
         foreach ($this->throwing($composition, $moment->frame) as $layer) {
-            array_push($shadows, ...($this->drawn)($layer, $composition, $moment->casting($casting)));
+            foreach (($this->drawn)($layer, $composition, $moment->casting($casting)) as $shadow) {
+                if ($shadow->extent()?->intersection($part) !== null) {
+                    $shadows[] = $shadow;
+                }
+            }
         }
 
         return Group::fade($shadows, $light->shadow);

@@ -92,6 +92,21 @@ final readonly class Casting
     }
 
     /**
+     * The part of a box on a plane whose shadow is seen.
+     *
+     * @param  Space  $plane  from that to the composition's space
+     * @return list<Point> its corners; none where nothing of it is
+     */
+    public function throwing(Box $box, Space $plane): array
+    {
+        $middle = new Vector(...$plane->place($box->centre()));
+        // What is soft reaches three deviations farther.
+        $corners = $this->seen($plane)->within($box, $this->window->grown(3 * $this->softness($middle) + 1));
+
+        return Cut::of($corners, fn (Point $point): float => $this->cast->before(new Vector(...$plane->place($point))) - self::NEAR);
+    }
+
+    /**
      * A shadow as soft as the light is large: by similar triangles its penumbra is as many times wider than the light as what throws it
      * is farther from the plane than from the light.
      *

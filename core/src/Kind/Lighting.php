@@ -14,6 +14,7 @@ use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
+use Ricamo\Core\Display\Painted;
 use Ricamo\Core\Display\Shaded;
 use Ricamo\Core\Document\Light;
 use Ricamo\Core\Geometry\Affine;
@@ -87,24 +88,50 @@ final readonly class Lighting
         if ($others === []) {
             return Shaded::by($operations, $even);
         }
-        // A picture cannot be brighter than white: it is divided by as much as may come together, which is made good afterwards.
         $brightest = $even;
         foreach ($others as [$light, $most]) {
             $brightest = self::sum($brightest, $light, $most);
         }
-        $times = max(1.0, max($brightest));
-        $where = Outline::of(Path::rectangle($extent));
-        $lit = [new Fill($where, new Affine, self::colour($even, $times))];
-        foreach ($others as [$light, , $shadow]) {
-            $lit[] = new Group([
-                new Fill($where, new Affine, $light->isEven()
-                    ? self::colour($light->colour, $times / max(1e-9, $light->on($surface)))
-                    : self::pool($light, $surface, $extent, $times)),
-                ...$shadow,
-            ], blend: Blend::PlusLighter);
+        $lit = [];
+        foreach (Painted::alike($operations) as $painted) {
+            $colour = $painted instanceof Painted ? $painted->channels() : [1.0, 1.0, 1.0];
+            $isWithin = max(array_map(fn (float $channel, float $light): float => $channel * $light, $colour, $brightest)) <= 1;
+            if ($painted instanceof Painted && $isWithin) {
+                $lit[] = new Group($this->falling($even, $others, $surface, $extent, $colour), $painted->opacity(), $painted->outline());
+
+                continue;
+            }
+            // A picture cannot be brighter than white: it is divided by as much as may come together, which is made good afterwards.
+            $times = max(1.0, ...$brightest);
+            $falling = $this->falling($even, $others, $surface, $extent, array_fill(0, 3, 1 / $times));
+            $lit[] = new Group($painted instanceof Painted ? $painted->fills : $painted, filters: [
+                new Lit($falling), ...($times > 1 ? [Shaded::matrix([$times, $times, $times])] : []),
+            ]);
         }
 
-        return [new Group($operations, filters: [new Lit($lit), ...($times > 1 ? [Shaded::matrix([$times, $times, $times])] : [])])];
+        return $lit;
+    }
+
+    /**
+     * What falls on a part of a plane.
+     *
+     * @param  array{float, float, float}  $even  of all lights that are the same all over
+     * @param  non-empty-list<array{Light, float, list<Operation>}>  $others  each with how much at most, and the shadows in it
+     * @param  non-empty-list<float>  $by  by what red, green and blue are multiplied
+     * @return list<Operation>
+     */
+    private function falling(array $even, array $others, Plane $surface, Box $part, array $by): array
+    {
+        $where = Outline::of(Path::rectangle($part));
+        $falling = [new Fill($where, new Affine, self::colour($even, 1.0, $by))];
+        foreach ($others as [$light, , $shadow]) {
+            $paint = $light->isEven()
+                ? self::colour($light->colour, $light->on($surface), $by)
+                : self::pool($light, $surface, $part, $by);
+            $falling[] = new Group([new Fill($where, new Affine, $paint), ...$shadow], blend: Blend::PlusLighter);
+        }
+
+        return $falling;
     }
 
     /**
@@ -163,13 +190,17 @@ final readonly class Lighting
         return [$away($nearest), max(array_map($away, $part->corners()))];
     }
 
-    /** A point light as it is seen on a plane: the same all around what is straight beneath it. */
-    private static function pool(Light $light, Plane $surface, Box $part, float $times): Gradient
+    /**
+     * A point light as it is seen on a plane: the same all around what is straight beneath it.
+     *
+     * @param  non-empty-list<float>  $by  by what red, green and blue are multiplied
+     */
+    private static function pool(Light $light, Plane $surface, Box $part, array $by): Gradient
     {
         $farthest = max(1e-6, self::distances($light, $surface, $part)[1]);
         $stops = [];
         foreach (self::bends($light, $surface, 0.0, $farthest, self::HALVINGS) as $beside) {
-            $stops[] = [$beside / $farthest, self::colour($light->colour, $times / max(1e-9, $light->on($surface, $beside)))];
+            $stops[] = [$beside / $farthest, self::colour($light->colour, $light->on($surface, $beside), $by)];
         }
 
         return new Gradient($surface->around($surface->foot($light->place), $farthest), $stops, new Point(0, 0));
@@ -204,10 +235,16 @@ final readonly class Lighting
         return [$sum[0] + $share * $red, $sum[1] + $share * $green, $sum[2] + $share * $blue];
     }
 
-    /** @param  array{float, float, float}  $light */
-    private static function colour(array $light, float $times): Colour
+    /**
+     * @param  array{float, float, float}  $light
+     * @param  float  $share  how much of it falls
+     * @param  non-empty-list<float>  $by  by what red, green and blue are multiplied
+     */
+    private static function colour(array $light, float $share, array $by): Colour
     {
-        [$red, $green, $blue] = array_map(fn (float $channel): int => (int) round(255 * min(1.0, $channel / $times)), $light);
+        [$red, $green, $blue] = array_map(
+            fn (float $channel, float $times): int => (int) round(255 * min(1.0, $channel * $share * $times)), $light, $by,
+        );
 
         return new Colour($red, $green, $blue);
     }

@@ -94,10 +94,11 @@ final readonly class UnitsInSpace
     public function shadow(Casting $casting, array $operations, ?Space $depth): array
     {
         $extent = DisplayList::extentOf($operations)?->grown(1);
-        $before = $extent === null ? [] : $casting->before($operations, $extent, $this->stands($depth));
-        $view = $extent === null || $before === [] ? null : $this->view($depth, $extent);
+        $view = $extent === null ? null : $this->view($depth, $extent);
 
-        return $view === null ? [] : InSpace::seen($before, ...$view);
+        return $extent === null || $view === null
+            ? []
+            : InSpace::seen($casting->before($operations, $extent, $this->stands($depth)), ...$view);
     }
 
     /** Where the middle of what a unit shows is in the composition's space. @param  Box  $extent  of that, as it is drawn */
@@ -163,7 +164,8 @@ final readonly class UnitsInSpace
         }
         $seen = $this->moment->seen($beyond, $this->composition);
         $whole = $this->moment->window($this->composition);
-        $corners = $seen->isEdgeOn() ? [] : $seen->within($extent, $whole->grown($whole->longer() * self::BESIDE));
+        $corners = $seen->isEdgeOn() ? [] : $this->moment->casting?->throwing($extent, $this->stands($depth))
+            ?? $seen->within($extent, $whole->grown($whole->longer() * self::BESIDE));
 
         return $corners === [] ? null : [$seen, Box::around($corners)];
     }

@@ -21,6 +21,8 @@ use Ricamo\Core\Tests\Fixture;
 /** Light falls on a matt surface by the cosine of the angle at which it comes: compared with that, worked out here. */
 final class LightTest extends TestCase
 {
+    use FallingLight;
+
     /** Where a composition of 1920 × 1080 is seen from. */
     private const VIEWER = ['position' => [960, 540], 'z' => -2666.666667, 'aim' => [960, 540]];
 
@@ -77,10 +79,7 @@ final class LightTest extends TestCase
     private static function multiplied(Composition $composition, Point $at): float
     {
         $operations = self::operations($composition);
-        self::assertInstanceOf(Group::class, $operations[0]);
-        $lit = $operations[0]->filters[0];
-        self::assertInstanceOf(Lit::class, $lit);
-        $pool = $lit->operations[1];
+        $pool = self::falling($operations[0])[1];
         self::assertInstanceOf(Group::class, $pool);
         self::assertInstanceOf(Fill::class, $pool->operations[0]);
         $gradient = $pool->operations[0]->paint;
@@ -155,7 +154,7 @@ final class LightTest extends TestCase
     public function test_a_point_light_falls_by_the_cosine_and_by_its_distance(): void
     {
         $lamp = self::light('point', ['position' => [900, 500], 'z' => -120, 'falloff' => 300]);
-        $composition = self::composition(self::square(), $lamp);
+        $composition = self::composition(self::square(['fill' => '#ffffff']), $lamp);
         foreach ([[900, 500], [1060, 640], [860, 440], [980, 560]] as [$x, $y]) {
             $away = sqrt(($x - 900) ** 2 + ($y - 500) ** 2 + 120 ** 2);
             $expected = 120 / $away / (1 + ($away / 300) ** 2);
@@ -168,8 +167,7 @@ final class LightTest extends TestCase
         // The square is turned about its vertical middle by 60°: what is u to the right on it is at x = u·cos 60°, z = u·sin 60°.
         $lamp = self::light('point', ['position' => [930, 520], 'z' => -200]);
         $operations = self::operations(self::composition(self::square(['tiltY' => 60]), $lamp));
-        $lit = $operations[0] instanceof Group ? $operations[0]->filters[0] : null;
-        self::assertInstanceOf(Lit::class, $lit);
+        $falling = self::falling($operations[0]);
         $plane = fn (float $u, float $v): array => [960 + $u * cos(M_PI / 3), 540 + $v, $u * sin(M_PI / 3)];
         $away = fn (array $place): float => sqrt(($place[0] - 930) ** 2 + ($place[1] - 520) ** 2 + ($place[2] + 200) ** 2);
         // The foot of the perpendicular, by least distance.
@@ -178,7 +176,7 @@ final class LightTest extends TestCase
             $best = $away($plane($u, -20)) < $away($plane(...$best)) ? [$u, -20.0] : $best;
         }
         // As a sheet that is pulled into perspective, whose grid begins where the plane's part begins.
-        $encoded = implode('', array_map(fn (Operation $one): string => $one->encode(), $lit->operations));
+        $encoded = implode('', array_map(fn (Operation $one): string => $one->encode(), $falling));
         self::assertMatchesRegularExpression('/"type":"radial","matrix":\[[^\]]+\]/', $encoded);
         preg_match('/"type":"radial","matrix":\[([^\]]+)\]/', $encoded, $found);
         [$a, $b, $c, $d, $e, $f] = array_map(floatval(...), explode(',', $found[1]));
@@ -202,7 +200,14 @@ final class LightTest extends TestCase
         $lamp = self::light('point', ['position' => [700, 500], 'z' => -900]);
         $lit = self::operations(self::composition(Fixture::words(['tiltX' => 30]), $lamp));
         self::assertInstanceOf(Group::class, $lit[0]);
-        foreach ($lit[0]->operations as $operation) {
+        self::assertNotNull($lit[0]->clip);
+        // What would be brighter than white is multiplied afterwards, and still cut out by outlines.
+        $bright = self::operations(self::composition(Fixture::words(['tiltX' => 30]), [...$lamp, 'lightStrength' => 300]));
+        self::assertInstanceOf(Group::class, $bright[0]);
+        self::assertInstanceOf(Lit::class, $bright[0]->filters[0]);
+        self::assertInstanceOf(ColourMatrix::class, $bright[0]->filters[1]);
+        self::assertGreaterThan(1, $bright[0]->filters[1]->values[0]);
+        foreach ($bright[0]->operations as $operation) {
             self::assertInstanceOf(Fill::class, $operation);
         }
     }

@@ -8,7 +8,6 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Filter\Blur;
-use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
@@ -20,6 +19,8 @@ use Ricamo\Core\Tests\Fixture;
 /** Where shadows fall, and how soft they are: compared with lines drawn from the light through what throws them. */
 final class ShadowTest extends TestCase
 {
+    use FallingLight;
+
     /**
      * @param  array<string, mixed>  $fields
      * @return array<string, mixed>
@@ -51,13 +52,9 @@ final class ShadowTest extends TestCase
     private static function onWall(Composition $composition): array
     {
         $wall = Fixture::evaluator()->frame($composition, 0)->operations[0];
-        if (! $wall instanceof Group || ! ($wall->filters[0] ?? null) instanceof Lit) {
-            return [];
-        }
-        $light = $wall->filters[0]->operations[1];
-        self::assertInstanceOf(Group::class, $light);
+        $light = self::falling($wall)[1] ?? null;
 
-        return array_slice($light->operations, 1);
+        return $light instanceof Group ? array_slice($light->operations, 1) : [];
     }
 
     /**
@@ -234,10 +231,7 @@ final class ShadowTest extends TestCase
         ]]]);
         $composition = self::composition(self::square('wall', 1400), $card, $sun);
         $wall = Fixture::evaluator()->frame($composition, 25)->operations[0];
-        self::assertInstanceOf(Group::class, $wall);
-        $lit = $wall->filters[0];
-        self::assertInstanceOf(Lit::class, $lit);
-        $outlines = self::outlines($lit->operations);
+        $outlines = self::outlines(self::falling($wall));
         // The wall's own two, and those of the patches, of which those that have come to rest are one.
         self::assertGreaterThan(2 + 10, count($outlines));
         $soft = array_unique(array_column(array_slice($outlines, 2), 1));
