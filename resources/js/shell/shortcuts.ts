@@ -31,8 +31,13 @@ export function useShortcuts(actions: {
     const within = useWithin();
     const guide = useGuide();
 
+    /** What has just been switched takes Space and the arrows, but no key together with Control: that undoes it. */
+    const isSwitch = (event: KeyboardEvent): boolean =>
+        event.target instanceof HTMLInputElement && ['checkbox', 'radio'].includes(event.target.type);
+
     const typing = (event: KeyboardEvent): boolean =>
         event.target instanceof Element &&
+        !(isSwitch(event) && (event.ctrlKey || event.metaKey)) &&
         event.target.closest(
             'input, textarea, select, [contenteditable], .el-dialog, [role="dialog"], [role="menu"]',
         ) !== null;
