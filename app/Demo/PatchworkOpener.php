@@ -45,6 +45,10 @@ final class PatchworkOpener
             'text' => 'Night on line 4', 'font' => 'league-spartan-bold', 'typeSize' => 150, 'align' => 'centre', 'fill' => Palette::TRAM_CREAM,
             'outline' => Palette::NIGHT, 'outlineWidth' => 10, 'position' => [960, 330], 'group' => 'l1', 'label' => 'saffron',
         ]);
+        // It comes from where the picture is seen at rest: what is tilted is darker, and what has come to rest is as bright as it is.
+        $stage->add('light', 'Light', [
+            'source' => 'directional', 'position' => [960, 540], 'z' => -2666.666667, 'aim' => [960, 540], 'label' => 'weld',
+        ]);
         // It comes last, over finished animation, and stands where nothing changes once the patches have come.
         $stage->add('camera', 'Camera', [
             'position' => [960, 540], 'z' => -2666.666667, 'aim' => [960, 540], 'label' => 'woad',

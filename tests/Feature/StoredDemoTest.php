@@ -90,7 +90,7 @@ final class StoredDemoTest extends TestCase
                     if ($answer->status() === 422) {
                         // Sounds have no place, and what cannot be split says so; nothing else stands in the way.
                         self::assertMatchesRegularExpression(
-                            '/is not seen|is not a property of a camera layer|has no (opacity|scale|position)|has no place|is not split|no layer/',
+                            '/is not seen|is not a property of a (camera|light) layer|has no (opacity|scale|position)|has no place|is not split|no layer/',
                             $answer->json('message'), $told,
                         );
 
