@@ -18,8 +18,8 @@ use Ricamo\Core\Kind\Moment;
 /** The shadows that the layers of a composition throw on one another. */
 final readonly class Shadows
 {
-    /** How many layers throw shadows on each: the uppermost. */
-    private const MOST_THROWING = 200;
+    /** How many times, at most, layers in no group throw shadows on one another: the uppermost on each. */
+    private const MOST = 2000;
 
     /** @param  Closure(Layer, Composition, Moment): list<Operation>  $drawn  what a layer draws, with all that is done to it */
     public function __construct(private Closure $drawn)
@@ -72,6 +72,6 @@ final readonly class Shadows
             }
         }
 
-        return array_slice($throwing, -self::MOST_THROWING);
+        return array_slice($throwing, -max(1, intdiv(self::MOST, max(1, count($throwing)))));
     }
 }

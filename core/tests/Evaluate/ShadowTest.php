@@ -238,4 +238,13 @@ final class ShadowTest extends TestCase
         self::assertGreaterThan(1, count($soft));
         self::assertLessThan(9, count($soft));
     }
+
+    public function test_of_many_layers_only_the_uppermost_throw_shadows(): void
+    {
+        $sun = self::light('directional', ['position' => [0, 540], 'z' => -960, 'aim' => [960, 540]]);
+        foreach ([10 => 10, 43 => 43, 99 => 20] as $cards => $thrown) {
+            $all = array_map(fn (int $card): array => self::square("card$card", 100, ['z' => -120 - $card]), range(1, $cards));
+            self::assertCount($thrown, self::outlines(self::onWall(self::composition(self::square('wall', 1000), ...$all, ...[$sun]))));
+        }
+    }
 }
