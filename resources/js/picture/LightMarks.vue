@@ -83,7 +83,7 @@ const line = (light: SeenLight): string => points(light.aim ? [light.place, ligh
 }
 .lamp circle {
     fill: var(--dye);
-    stroke: var(--raised);
+    stroke: #fff;
     stroke-width: 2;
 }
 .lamp .touch {
@@ -91,7 +91,8 @@ const line = (light: SeenLight): string => points(light.aim ? [light.place, ligh
     stroke: none;
 }
 .lamp line {
-    stroke: var(--raised);
+    /* On the grey around the picture a dye alone would be lost. */
+    stroke: color-mix(in srgb, var(--dye) 45%, #fff);
     stroke-width: 2;
     stroke-linecap: round;
 }
