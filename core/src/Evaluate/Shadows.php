@@ -29,7 +29,11 @@ final readonly class Shadows
     /** @return (Closure(Light, Plane, Box): list<Operation>)|null what falls on a layer from others; null where nothing can */
     public function on(Layer $layer, Composition $composition, Moment $moment): ?Closure
     {
-        foreach ($layer->switches->receivesShadow ? $moment->lights() : [] as $light) {
+        if ($moment->lights() === []) {
+            return null;
+        }
+        $receives = array_filter($composition->around($layer), fn (Layer $one): bool => ! $one->switches->receivesShadow) === [];
+        foreach ($receives ? $moment->lights() : [] as $light) {
             if ($light->shadow > 0) {
                 return fn (Light $one, Plane $plane, Box $part): array => $this->of($layer, $composition, $moment, $one, $plane, $part);
             }

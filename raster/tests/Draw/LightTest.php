@@ -16,7 +16,7 @@ final class LightTest extends TestCase
         'id' => 'lamp', 'kind' => 'light', 'source' => 'point', 'name' => 'Lamp', 'in' => 0, 'out' => 10, 'position' => [120, 60], 'z' => -90,
     ];
 
-    /** Colours that a picture is multiplied for, and those that an outline is painted in: an effect that does nothing makes the one of the other. */
+    /** An effect that does nothing makes a picture of an outline: its colours are multiplied, and not painted anew. */
     private const AS_PICTURE = ['effects' => [['id' => 'e1', 'effect' => 'exposure', 'stops' => 0]]];
 
     /**

@@ -99,6 +99,8 @@ final readonly class UnwrapLayer implements CompositionEdit
             ) => 'it blends as one',
             [$inner->width, $inner->height] !== [$composition->width, $composition->height] => 'it is of another size',
             $this->any($inner, fn (Layer $one): bool => $one->kind->adjusts()) => 'what lies beneath would be adjusted, too',
+            $inner->lights() !== null => 'it is lit by a light of its own',
+            $composition->lights() !== null && ! $composition->isPassedBy($bundle) => 'lights fall on it as on one picture',
             $inner->cameras() !== null => 'it is seen through a camera of its own',
             $composition->cameras() !== null && ! $composition->isPassedBy($bundle) && $this->any(
                 $inner, fn (Layer $one): bool => $one->hasDepth || $one->life->leavesPlane(),

@@ -23,7 +23,8 @@ use Ricamo\Core\Time\FrameRange;
 
 /**
  * Wraps layers up into a composition of their own, as large as the one that they are in, and places it where the topmost of
- * them was. No frame changes, as long as no other layer lies between them, no camera is among them, and none sees depth in them.
+ * them was. No frame changes, as long as no other layer lies between them, no camera or light is among them, no camera sees depth in
+ * them, and no light falls on them.
  */
 final readonly class WrapLayers implements ProjectEdit
 {

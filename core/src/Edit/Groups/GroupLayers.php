@@ -15,7 +15,7 @@ use Ricamo\Core\Json\Node;
 
 /**
  * Puts layers into a new group, in the place of the topmost of them, which turns and grows about their middle at frame `frame`. No
- * frame changes where no other layer lies between them, all were in the same group, and cameras see all of them in space or none.
+ * frame changes where no other layer lies between them, all were in the same group, and cameras and lights pass all of them by or none.
  */
 final readonly class GroupLayers implements CompositionEdit
 {

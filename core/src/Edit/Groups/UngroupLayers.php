@@ -7,6 +7,8 @@ namespace Ricamo\Core\Edit\Groups;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\LayerKind;
+use Ricamo\Core\Document\Switches;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\LayerIds;
 use Ricamo\Core\Evaluate\Evaluator;
@@ -35,7 +37,7 @@ final readonly class UngroupLayers implements CompositionEdit
             foreach ($members as $member) {
                 $composition = Rehoused::in($group->group, $member, $composition, $group->span->in);
                 // What the group said of all that is in it, each says now.
-                $composition = $composition->replacing($composition->layer($member)->switched(['flat' => $group->switches->flat]));
+                $composition = $composition->replacing(self::saying($composition->layer($member), $group->switches));
             }
             $composition = $composition->with([
                 'layers' => $composition->layers->without([$id]), 'alone' => self::alone($composition, $id, $members),
@@ -50,6 +52,16 @@ final readonly class UngroupLayers implements CompositionEdit
         }
 
         return $composition;
+    }
+
+    private static function saying(Layer $member, Switches $group): Layer
+    {
+        $own = $member->switches;
+
+        return $member->switched([
+            'flat' => $group->flat, 'takesLight' => $own->takesLight && $group->takesLight,
+            'throwsShadow' => $own->throwsShadow && $group->throwsShadow, 'receivesShadow' => $own->receivesShadow && $group->receivesShadow,
+        ]);
     }
 
     public function title(): string
@@ -96,7 +108,8 @@ final readonly class UngroupLayers implements CompositionEdit
             ! $group->switches->visible || $group->switches->reference => 'it is hidden',
             $cut !== [] => 'it is not on for as long as what is in it',
             ! $isEven => 'it is stretched along one axis',
-            ! $matrix->isIdentity() && self::holdsCamera($members, $composition) => 'a camera in it goes along with it',
+            ! $matrix->isIdentity() && self::holds($members, $composition, fn (LayerKind $kind): bool => $kind->looks()) => 'a camera in it goes along with it',
+            ! $matrix->isIdentity() && self::holds($members, $composition, fn (LayerKind $kind): bool => $kind->lights()) => 'a light in it goes along with it',
             default => null,
         };
         if ($reason !== null) {
@@ -104,11 +117,14 @@ final readonly class UngroupLayers implements CompositionEdit
         }
     }
 
-    /** @param  list<string>  $members */
-    private static function holdsCamera(array $members, Composition $composition): bool
+    /**
+     * @param  list<string>  $members
+     * @param  callable(LayerKind): bool  $is
+     */
+    private static function holds(array $members, Composition $composition, callable $is): bool
     {
         foreach ($composition->layers->tree()->withAll($members) as $id) {
-            if ($composition->layer($id)->kind->looks()) {
+            if ($is($composition->layer($id)->kind)) {
                 return true;
             }
         }
