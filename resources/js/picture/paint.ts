@@ -31,9 +31,6 @@ export interface View {
 /** How far beyond the canvas, in composition pixels, what filters may bring into it is drawn. */
 const FARTHEST = 1500;
 
-/** The least deviation, in pixels, of what is blurred at a smaller size. */
-const SOFT = 3;
-
 /** Beyond this many half widths a pointed corner is cut off. */
 const MITER_LIMIT = 4;
 
@@ -341,20 +338,14 @@ export class Painter {
         if (right <= left || bottom <= top) {
             return;
         }
-        const smaller = only?.filter === 'blur' && filters.length === 1 ? shrunk(only.deviation * view.scale) : 1;
-        const sheet = canvasOf(Math.ceil((right - left) / smaller), Math.ceil((bottom - top) / smaller));
-        const within = { scale: view.scale / smaller, x: (view.x - left) / smaller, y: (view.y - top) / smaller };
+        const sheet = canvasOf(right - left, bottom - top);
+        const within = { scale: view.scale, x: view.x - left, y: view.y - top };
         this.within(limit).draw(sheet.getContext('2d')!, group.items, within, depth + 1);
         context.setTransform(1, 0, 0, 1, 0, 0);
         const drawn = withFilters(sheet, filters, within, (onto, items) =>
             this.within(limit).draw(onto, items, within, depth + 1),
         );
-        if (smaller === 1) {
-            context.drawImage(drawn, left, top);
-            return;
-        }
-        context.imageSmoothingQuality = 'low';
-        context.drawImage(drawn, left, top, drawn.width * smaller, drawn.height * smaller);
+        context.drawImage(drawn, left, top);
     }
 
     /**
@@ -543,14 +534,6 @@ export class Painter {
         return sheet;
     }
 }
-
-/**
- * By how much what is blurred may be drawn smaller, so that it is done many times as fast. It then still is so soft that the straight
- * lines between its pixels are off by less than one of 255.
- *
- * @param deviation in pixels of the canvas
- */
-const shrunk = (deviation: number): number => 2 ** Math.max(0, Math.floor(Math.log2(deviation / SOFT)));
 
 /** @param points x, y, x, y … */
 function boundsOf(points: readonly number[]): Bounds {
