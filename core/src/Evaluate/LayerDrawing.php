@@ -317,7 +317,7 @@ final readonly class LayerDrawing
     /** @return list<Operation> */
     private function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        if ($moment->casting !== null && (! $layer->switches->throwsShadow || $layer->id === $moment->casting->receiver)) {
+        if ($moment->casting?->leavesOut($layer) === true) {
             return [];
         }
         if ($layer->isPlain && $moment->isInPlane() && $moment->lights() === []) {

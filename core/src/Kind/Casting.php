@@ -9,6 +9,7 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Silhouettes;
+use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Light;
 use Ricamo\Core\Document\LightSource;
 use Ricamo\Core\Geometry\Box;
@@ -44,7 +45,7 @@ final readonly class Casting
      * @param  string  $receiver  the layer that lies there, which throws none on itself
      */
     private function __construct(
-        private Cast $cast, private Light $light, private Plane $plane, public Box $window, public string $receiver,
+        private Cast $cast, private Light $light, private Plane $plane, public Box $window, private string $receiver,
     ) {
     }
 
@@ -58,6 +59,12 @@ final readonly class Casting
         };
 
         return $cast === null ? null : new self($cast, $light, $plane, $window, $receiver);
+    }
+
+    /** Whether a layer throws none there: it is the one on which they fall, or says so. */
+    public function leavesOut(Layer $layer): bool
+    {
+        return $layer->id === $this->receiver || ! $layer->switches->throwsShadow;
     }
 
     /** Where the shadow of a plane falls. @param  Space  $plane  from that to the composition's space */

@@ -1,6 +1,16 @@
 <script setup lang="ts">
 import { useVocabulary } from '@/project/vocabulary';
-import { AppWindow, AudioLines, Folder, Glasses, Lightbulb, Lock, Package, SlidersHorizontal, Video } from 'lucide-vue-next';
+import {
+    AppWindow,
+    AudioLines,
+    Folder,
+    Glasses,
+    Lightbulb,
+    Lock,
+    Package,
+    SlidersHorizontal,
+    Video,
+} from 'lucide-vue-next';
 import { computed, ref, type Component } from 'vue';
 import type { Layer } from '@/api/answers';
 import { useComposition } from '@/project/composition';
