@@ -113,7 +113,14 @@ test('the preview and the export agree on the same frame, text and clip included
     await page.waitForFunction(
         () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done(true)))),
     );
-    const preview = await canvasPixels(page, 1920, 1080);
+    // A canvas that has just become larger is clear until it is drawn on: on a busy machine that takes a while.
+    let preview: Uint8Array = new Uint8Array();
+    await expect
+        .poll(async () => {
+            preview = await canvasPixels(page, 1920, 1080);
+            return preview.some((value, index) => index % 4 !== 3 && value > 0);
+        })
+        .toBe(true);
     const file = await renderAndDownload(page, 'mp4', 1);
     const exported = frameOf(file, 40, 1920, 1080);
     const difference = meanOf(preview, exported);
