@@ -18,8 +18,8 @@ const LIGHT = [
 
 const passes = computed(() =>
     cameras.any && cameras.areLit
-        ? 'Stays flat: cameras and lights pass it by'
-        : `Stays flat: ${cameras.areLit ? 'lights' : 'cameras'} pass it by`,
+        ? 'Cameras and lights pass it by'
+        : `${cameras.areLit ? 'Lights' : 'Cameras'} pass it by`,
 );
 const isLit = computed(() => cameras.areLit && cameras.isInLight(props.layer) && !props.layer.flat);
 
@@ -32,7 +32,8 @@ const set = (name: string, on: unknown): Promise<boolean> =>
         <ElCheckbox
             v-if="cameras.isInSpace(layer)"
             :model-value="layer.flat ?? false"
-            :label="passes"
+            label="Stays flat"
+            :title="passes"
             data-stays-flat
             @change="(on) => set('flat', on)"
         />
@@ -51,5 +52,8 @@ const set = (name: string, on: unknown): Promise<boolean> =>
 .switches {
     display: grid;
     padding: 0 14px 4px 16px;
+}
+.switches :deep(.el-checkbox) {
+    height: 26px;
 }
 </style>
