@@ -24,10 +24,19 @@ export const DEPTH: Record<string, object[]> = {
                 aperture: 60,
             },
         ],
-    'a clip and words in the light of a lamp, and their soft shadows on a wall': [
-        shape({ id: 'l0', position: [320, 180], size: [900, 600], fill: '#a8b8c4', z: 120 }),
-        clip({ scale: [45, 45], tiltY: 30, z: -40 }),
-        text({ id: 'l2', typeSize: 70, position: [60, 300], z: -90, fill: '#f3e3c3', tiltX: 20 }),
+    'a clip and words in the light of a lamp, which is mirrored in them, and their soft shadows on a wall': [
+        shape({ id: 'l0', position: [320, 180], size: [900, 600], fill: '#a8b8c4', z: 120, shine: 60, roughness: 15 }),
+        clip({ scale: [45, 45], tiltY: 30, z: -40, shine: 80 }),
+        text({
+            id: 'l2',
+            typeSize: 70,
+            position: [60, 300],
+            z: -90,
+            fill: '#b3432c',
+            tiltX: 20,
+            shine: 90,
+            roughness: 40,
+        }),
         { id: 'a', kind: 'light', source: 'ambient', name: 'Ambient', in: 0, out: 10, lightStrength: 25 },
         {
             id: 's',

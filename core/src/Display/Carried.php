@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Display;
 
+use Ricamo\Core\Display\Filter\ByPicture;
 use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Filter;
-use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 
@@ -63,10 +63,10 @@ final class Carried
     {
         $carried = [];
         foreach ($filters as $filter) {
-            $lit = $filter instanceof Lit ? self::by($matrix, $filter->operations) : null;
+            $picture = $filter instanceof ByPicture ? self::by($matrix, $filter->operations()) : null;
             $one = match (true) {
                 $filter instanceof ColourMatrix => $filter,
-                $lit !== null => new Lit($lit),
+                $filter instanceof ByPicture && $picture !== null => $filter->by($picture),
                 default => null,
             };
             if ($one === null) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Display;
 
+use Ricamo\Core\Display\Filter\ByPicture;
 use Ricamo\Core\Display\Filter\Filter;
-use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Text;
 
@@ -139,7 +139,12 @@ final readonly class Group implements Operation
             $operation->addPaths($paths);
         }
         foreach ([...$this->masks, ...$this->filters] as $part) {
-            foreach ($part instanceof MaskPart || $part instanceof Lit ? $part->operations : [] as $operation) {
+            $others = match (true) {
+                $part instanceof MaskPart => $part->operations,
+                $part instanceof ByPicture => $part->operations(),
+                default => [],
+            };
+            foreach ($others as $operation) {
                 $operation->addPaths($paths);
             }
         }

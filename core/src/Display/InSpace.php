@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Ricamo\Core\Display;
 
 use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Filter\ByPicture;
 use Ricamo\Core\Display\Filter\ColourMatrix;
 use Ricamo\Core\Display\Filter\Filter;
-use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Display\Filter\Perspective;
 use Ricamo\Core\Display\Filter\Warp;
 use Ricamo\Core\Geometry\Affine;
@@ -81,6 +81,23 @@ final class InSpace
     }
 
     /**
+     * Whether each of them is an outline, or cut out by one.
+     *
+     * @param  list<Operation>  $operations
+     */
+    private static function isSharp(array $operations): bool
+    {
+        foreach ($operations as $operation) {
+            $isCut = $operation instanceof Group && $operation->clip !== null && $operation->masks === [] && $operation->filters === [];
+            if (! $isCut && ! self::isOutlines([$operation])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
      * A piece of a picture as its plane is seen in space.
      *
      * @param  Path  $path  what is seen of the plane
@@ -121,17 +138,17 @@ final class InSpace
     private static function isPointwise(Group $group): bool
     {
         $others = array_filter(
-            $group->filters, fn (Filter $filter): bool => ! $filter instanceof Lit && ! $filter instanceof ColourMatrix,
+            $group->filters, fn (Filter $filter): bool => ! $filter instanceof ByPicture && ! $filter instanceof ColourMatrix,
         );
 
-        return $group->filters !== [] && $others === [] && $group->masks === [] && self::isOutlines($group->operations);
+        return $group->filters !== [] && $others === [] && $group->masks === [] && self::isSharp($group->operations);
     }
 
     /** @return list<Operation> outlines that are lit or recoloured, and what they are lit by, as both are seen */
     private static function pointwise(Group $group, Projection $seen, Box $part): array
     {
-        $filters = array_map(fn (Filter $filter): Filter => $filter instanceof Lit
-            ? new Lit(self::seen($filter->operations, $seen, $part->grown(self::BESIDE)))
+        $filters = array_map(fn (Filter $filter): Filter => $filter instanceof ByPicture
+            ? $filter->by(self::seen($filter->operations(), $seen, $part->grown(self::BESIDE)))
             : $filter, $group->filters);
 
         return array_map(

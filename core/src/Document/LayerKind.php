@@ -242,7 +242,11 @@ abstract class LayerKind
     final public function properties(): array
     {
         return $this->properties ??= array_column(
-            [...($this->isSeen() ? Placement::properties(! $this->adjusts()) : []), ...$this->ownProperties()], null, 'name',
+            [
+                ...($this->isSeen() ? Placement::properties(! $this->adjusts()) : []),
+                ...($this->isSeen() && ! $this->adjusts() && ! $this->holdsLayers() ? Surface::properties() : []),
+                ...$this->ownProperties(),
+            ], null, 'name',
         );
     }
 }

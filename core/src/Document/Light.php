@@ -165,9 +165,17 @@ final readonly class Light
             return 0.0;
         }
         $away = hypot($height, $beside);
-        // By the inverse square of the distance, but counted from 1 and not from infinity where the light is.
-        $left = $this->falloff > 0 ? 1 / (1 + ($away / $this->falloff) ** 2) : 1.0;
 
-        return $height / $away * $left;
+        return $height / $away * $this->left($away);
+    }
+
+    /**
+     * How much is left of it at a distance, of 1: by the inverse square, but counted from 1 and not from infinity where the light is.
+     *
+     * @param  float  $away  in pixels
+     */
+    public function left(float $away): float
+    {
+        return $this->source === LightSource::Point && $this->falloff > 0 ? 1 / (1 + ($away / $this->falloff) ** 2) : 1.0;
     }
 }

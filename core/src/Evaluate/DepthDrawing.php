@@ -12,6 +12,7 @@ use Ricamo\Core\Display\InSpace;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
+use Ricamo\Core\Document\Surface;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -72,7 +73,9 @@ final readonly class DepthDrawing
         $hasParts = ($holds || UnitsInSpace::areIn($layer, $moment->at)) && ! ($this->isOnePicture)($layer, $composition, $moment->at);
         if ($hasParts) {
             $parts = $moment->beyond($beyond);
-            $parts = $holds ? $parts : $parts->receiving($this->shadows->on($layer, $composition, $moment));
+            $parts = $holds ? $parts : $parts->receiving(
+                Surface::of($layer, $moment->at), $this->shadows->on($layer, $composition, $moment),
+            );
             $operations = ($this->flat)($layer, $composition, $parts);
 
             // Each layer in a group is in or out of focus by itself, and so is the shadow of each unit.
@@ -137,7 +140,12 @@ final readonly class DepthDrawing
             );
         }
 
-        return $lights === [] || $operations === [] ? $operations : (new Lighting($lights, $moment->eye($composition)))->on(
+        if ($lights === [] || $operations === []) {
+            return $operations;
+        }
+        $lighting = new Lighting($lights, $moment->eye($composition), Surface::of($layer, $moment->at));
+
+        return $lighting->on(
             $operations, $moment->inFrame($beyond)->after(Space::flat($laid->inverse())), $this->shadows->on($layer, $composition, $moment),
         );
     }

@@ -13,6 +13,7 @@ use Ricamo\Core\Cascade\Units;
 use Ricamo\Core\Document\Camera;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\MediaLibrary;
+use Ricamo\Core\Document\Surface;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Played;
 use Ricamo\Core\Kind\Playing\Ramp;
@@ -53,7 +54,10 @@ final class Inspection
             )),
             'life' => self::life($layer, $rate),
             'units' => array_column(self::units($layer, $frame), 'value'),
-            'idle' => [...($layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : []), ...self::idle($layer)],
+            'idle' => [
+                ...($layer->content instanceof SaysIdle ? $layer->content->idle($layer, $media) : []), ...Surface::idle($layer),
+                ...self::idle($layer),
+            ],
             'faint' => Faint::of($layer, $frame),
             ...($layer->kind->looks() ? ['angle' => round(Camera::angleOf($layer->number('lens', $frame)), 2)] : []),
             ...($isPlacing ? ['inside' => self::frameShown($layer, $frame, $rate, $media)] : []),

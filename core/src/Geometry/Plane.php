@@ -88,6 +88,19 @@ final readonly class Plane
         return $this->measured->inverse()->apply(new Point($this->right->dot($away), $this->down->dot($away)));
     }
 
+    /**
+     * From the circle of radius 1 around the origin to an ellipse around a point of the plane.
+     *
+     * @param  Vector  $along  where its longer axis lies, as it is seen on the plane
+     */
+    public function ellipse(Point $around, Vector $along, float $longer, float $shorter): Affine
+    {
+        $turn = Affine::rotation(rad2deg(atan2($this->down->dot($along), $this->right->dot($along))));
+
+        return Affine::translation($around->x, $around->y)->after($this->measured->inverse())->after($turn)
+            ->after(Affine::scaling($longer, $shorter));
+    }
+
     /** From a circle of a radius around the origin to the same around a point of the plane, in its own coordinates. */
     public function around(Point $point, float $radius): Affine
     {

@@ -9,14 +9,17 @@ use Ricamo\Core\Colour\Colour;
 use Ricamo\Core\Display\Blend;
 use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
+use Ricamo\Core\Display\Filter\Atop;
 use Ricamo\Core\Display\Filter\Lit;
 use Ricamo\Core\Display\Gradient;
 use Ricamo\Core\Display\Group;
+use Ricamo\Core\Display\MaskPart;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Painted;
 use Ricamo\Core\Display\Shaded;
 use Ricamo\Core\Document\Light;
+use Ricamo\Core\Document\Surface;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
@@ -43,12 +46,16 @@ final readonly class Lighting
     /** How far beyond what is drawn light is laid, in drawn pixels, so that its own edge is not seen. */
     private const BESIDE = 4.0;
 
+    private Surface $surface;
+
     /**
      * @param  list<Light>  $lights
      * @param  Vector  $eye  from where it is seen, in the composition's space: what faces away from it is not lit on this side
+     * @param  ?Surface  $surface  of what is lit; null for a matt one
      */
-    public function __construct(private array $lights, private Vector $eye)
+    public function __construct(private array $lights, private Vector $eye, ?Surface $surface = null)
     {
+        $this->surface = $surface ?? Surface::matt();
     }
 
     public function isNone(): bool
@@ -73,21 +80,49 @@ final readonly class Lighting
         $extent = $extent->grown(self::BESIDE);
         $even = [0.0, 0.0, 0.0];
         $others = [];
+        $shining = [];
         foreach ($this->lights as $light) {
             [$least, $most] = self::range($light, $surface, $extent);
             if ($most <= self::SAME) {
                 continue;
             }
             $shadow = $shadows === null || $light->shadow <= 0 ? [] : $shadows($light, $surface, $extent);
+            array_push($shining, ...$this->shining($light, $surface, $extent, $shadow));
             if ($shadow === [] && $most - $least < self::SAME) {
                 $even = self::sum($even, $light, ($least + $most) / 2);
             } else {
                 $others[] = [$light, $most, $shadow];
             }
         }
-        if ($others === []) {
-            return Shaded::by($operations, $even);
+        $lit = $others === [] ? Shaded::by($operations, $even) : $this->unevenly($operations, $even, $others, $surface, $extent);
+
+        return $shining === [] ? $lit : [new Group($lit, filters: [new Atop($shining)])];
+    }
+
+    /**
+     * A light as it is mirrored, but where a shadow falls.
+     *
+     * @param  list<Operation>  $shadow  as opaque as it is missing of the light
+     * @return list<Operation>
+     */
+    private function shining(Light $light, Plane $plane, Box $part, array $shadow): array
+    {
+        $shine = Shine::of($light, $this->surface, $plane, $this->eye);
+        if ($shine === null || $shine->strength <= self::SAME || ! $shine->reaches($part)) {
+            return [];
         }
+
+        return $shadow === [] ? [$shine->on($part)] : [new Group([$shine->on($part)], masks: [new MaskPart($shadow, inverted: true)])];
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  array{float, float, float}  $even  of all lights that are the same all over
+     * @param  non-empty-list<array{Light, float, list<Operation>}>  $others  each with how much at most, and the shadows in it
+     * @return list<Operation> each cut out of what falls there, or multiplied by it
+     */
+    private function unevenly(array $operations, array $even, array $others, Plane $surface, Box $extent): array
+    {
         $brightest = $even;
         foreach ($others as [$light, $most]) {
             $brightest = self::sum($brightest, $light, $most);
@@ -140,7 +175,8 @@ final readonly class Lighting
      * @param  Space  $plane  from what is drawn of it to the composition's space
      * @param  Box  $part  of what is drawn
      * @param  ?Closure(Light, Plane, Box): list<Operation>  $shadows  as above
-     * @return array{float, float, float}|null red, green and blue; null where light falls on some of it otherwise than on the rest
+     * @return array{float, float, float}|null red, green and blue; null where light falls on some of it otherwise than on the rest, or is
+     *     mirrored
      */
     public function evenly(Space $plane, Box $part, ?Closure $shadows = null): ?array
     {
@@ -155,6 +191,9 @@ final readonly class Lighting
                 return null;
             }
             if ($shadows !== null && $light->shadow > 0 && $most > self::SAME && $shadows($light, $surface, $part) !== []) {
+                return null;
+            }
+            if ($this->shining($light, $surface, $part, []) !== []) {
                 return null;
             }
             $even = self::sum($even, $light, ($least + $most) / 2);

@@ -11,6 +11,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Light;
 use Ricamo\Core\Document\Lights;
+use Ricamo\Core\Document\Surface;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
@@ -36,6 +37,7 @@ final readonly class Moment
      * @param  ?Lights  $lights  by which it is lit; null where it is seen as without
      * @param  ?Casting  $casting  the shadows that are drawn, instead of what throws them
      * @param  (Closure(Light, Plane, Box): list<Operation>)|null  $shadows  what falls on the units of a layer from others
+     * @param  ?Surface  $surface  of those units; null for a matt one
      */
     public function __construct(
         public int $frame,
@@ -49,6 +51,7 @@ final readonly class Moment
         public ?Lights $lights = null,
         public ?Casting $casting = null,
         public ?Closure $shadows = null,
+        public ?Surface $surface = null,
     ) {
     }
 
@@ -79,10 +82,14 @@ final readonly class Moment
         return $this->lights === null ? $this : $this->but(['lights' => null]);
     }
 
-    /** The same for a layer whose units lie in shadows. @param  ?Closure(Light, Plane, Box): list<Operation>  $shadows */
-    public function receiving(?Closure $shadows): self
+    /**
+     * The same for a layer whose units have a surface, and lie in shadows.
+     *
+     * @param  ?Closure(Light, Plane, Box): list<Operation>  $shadows
+     */
+    public function receiving(Surface $surface, ?Closure $shadows): self
     {
-        return $this->but(['shadows' => $shadows]);
+        return $this->but(['surface' => $surface, 'shadows' => $shadows]);
     }
 
     /** The same moment, of which shadows are drawn. */
@@ -186,7 +193,7 @@ final readonly class Moment
 
     private function plainly(): self
     {
-        return $this->but(['cameras' => null, 'lights' => null, 'casting' => null, 'shadows' => null]);
+        return $this->but(['cameras' => null, 'lights' => null, 'casting' => null, 'shadows' => null, 'surface' => null]);
     }
 
     /** One of those while the shutter is open. */

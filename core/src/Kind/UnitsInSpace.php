@@ -32,7 +32,7 @@ final readonly class UnitsInSpace
     public function __construct(private Composition $composition, private Moment $moment, private Affine $matrix)
     {
         $lights = $moment->lights();
-        $this->lighting = new Lighting($lights, $lights === [] ? new Vector(0, 0, 0) : $moment->eye($composition));
+        $this->lighting = new Lighting($lights, $lights === [] ? new Vector(0, 0, 0) : $moment->eye($composition), $moment->surface);
     }
 
     /** Whether the cascades of a layer lead what it consists of out of its plane at a moment. */

@@ -29,6 +29,7 @@ enum Section: string
     case Masks = 'masks';
     case Effects = 'effects';
     case Depth = 'depth';
+    case Surface = 'surface';
     case MotionBlur = 'motion-blur';
 
     public function title(): string

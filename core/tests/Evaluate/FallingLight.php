@@ -17,7 +17,7 @@ trait FallingLight
         $lit = $operation instanceof Group ? $operation->filters[0] ?? null : null;
 
         return match (true) {
-            $lit instanceof Lit => $lit->operations,
+            $lit instanceof Lit => $lit->operations(),
             $operation instanceof Group && $operation->clip !== null => $operation->operations,
             default => [],
         };

@@ -8,6 +8,8 @@ use Closure;
 use FFI;
 use FFI\CData;
 use LogicException;
+use Ricamo\Core\Colour\Colour;
+use Ricamo\Core\Display\Filter\Atop;
 use Ricamo\Core\Display\Filter\Blur;
 use Ricamo\Core\Display\Filter\Cells;
 use Ricamo\Core\Display\Filter\ColourMatrix;
@@ -30,7 +32,7 @@ final readonly class Filtering
 {
     /**
      * @param  Affine  $view  from composition pixels to the sheet's
-     * @param  Closure(list<Operation>): Surface  $drawn  operations on a black sheet, as large and in the same place
+     * @param  Closure(list<Operation>, Colour): Surface  $drawn  operations on a sheet of a colour, as large and in the same place
      */
     public function __construct(private Affine $view, private Closure $drawn)
     {
@@ -49,11 +51,16 @@ final readonly class Filtering
 
                 continue;
             }
-            $whole = $lies->isIdentity() ? $picture : $this->painted($sheet, $picture, $lies);
+            $whole = $lies->isIdentity() ? $picture : self::painted($sheet, $picture, $lies);
             [$picture, $lies] = match (true) {
                 $filter instanceof Blur => $this->blurred($whole, $filter),
                 $filter instanceof ColourMatrix => [Recolouring::of($whole, $filter), new Affine],
-                $filter instanceof Lit => [Multiplying::of($whole, ($this->drawn)($filter->operations)), new Affine],
+                $filter instanceof Lit => [
+                    Multiplying::of($whole, ($this->drawn)($filter->operations(), new Colour(0, 0, 0))), new Affine,
+                ],
+                $filter instanceof Atop => [
+                    self::laidAtop($whole, ($this->drawn)($filter->operations(), new Colour(0, 0, 0, 0))), new Affine,
+                ],
                 $filter instanceof Tables => [Recolouring::byTables($whole, $filter), new Affine],
                 $filter instanceof Warp => [Warping::of($whole, $filter, $this->view), new Affine],
                 $filter instanceof Cells => [$this->inCells($whole, $filter), new Affine],
@@ -135,7 +142,7 @@ final readonly class Filtering
     private function meant(Surface $sheet, Means $means): Surface
     {
         foreach ($means->matrices as $matrix) {
-            $mean = $this->painted($sheet, $sheet, new Affine);
+            $mean = self::painted($sheet, $sheet, new Affine);
             $means->isOver ? self::lay($mean, $sheet, $this->onSheet($matrix)) : self::paint($mean, $sheet, $this->onSheet($matrix), 0.5);
             $sheet = $mean;
         }
@@ -144,7 +151,7 @@ final readonly class Filtering
     }
 
     /** A new sheet as large as another, with a picture on it under a matrix. */
-    private function painted(Surface $like, Surface $picture, Affine $matrix): Surface
+    private static function painted(Surface $like, Surface $picture, Affine $matrix): Surface
     {
         $sheet = new Surface($like->width, $like->height);
         self::paint($sheet, $picture, $matrix, 1.0);
@@ -164,11 +171,21 @@ final readonly class Filtering
         $cairo->cairo_surface_flush($sheet->handle);
     }
 
-    /** Lays a picture under a matrix over a sheet. */
-    public static function lay(Surface $sheet, Surface $picture, Affine $matrix): void
+    /** A sheet with a picture over it, as large and only where the sheet is. */
+    private static function laidAtop(Surface $sheet, Surface $picture): Surface
+    {
+        $laid = self::painted($sheet, $sheet, new Affine);
+        self::lay($laid, $picture, new Affine, Cairo::OPERATOR_ATOP);
+
+        return $laid;
+    }
+
+    /** Lays a picture under a matrix over a sheet, or as another operator does. */
+    public static function lay(Surface $sheet, Surface $picture, Affine $matrix, int $operator = Cairo::OPERATOR_OVER): void
     {
         $cairo = Cairo::library();
         $canvas = $cairo->cairo_create($sheet->handle);
+        $cairo->cairo_set_operator($canvas, $operator);
         self::source($canvas, $picture, $matrix);
         $cairo->cairo_paint($canvas);
         $cairo->cairo_destroy($canvas);

@@ -274,8 +274,8 @@ final class Painter
         $sheet = new Surface((int) $region->width(), (int) $region->height());
         $view = Affine::translation(-$region->left, -$region->top)->after($this->view);
         (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))->paintOver($group->operations);
-        [$picture, $lies] = (new Filtering($view, fn (array $operations): Surface => $this->onBlack($operations, $sheet, $view)))
-            ->of($sheet, $group->filters);
+        $drawn = fn (array $operations, Colour $colour): Surface => $this->onColour($colour, $operations, $sheet, $view);
+        [$picture, $lies] = (new Filtering($view, $drawn))->of($sheet, $group->filters);
         Filtering::source($this->canvas, $picture, Affine::translation($region->left, $region->top)->after($lies));
         $this->cairo->cairo_paint_with_alpha($this->canvas, $opacity);
     }
@@ -285,11 +285,11 @@ final class Painter
      * @param  Surface  $like  as large as this
      * @param  Affine  $view  from composition pixels to its own
      */
-    private function onBlack(array $operations, Surface $like, Affine $view): Surface
+    private function onColour(Colour $colour, array $operations, Surface $like, Affine $view): Surface
     {
         $sheet = new Surface($like->width, $like->height);
         (new self($sheet, $this->pictures, $view, $this->paths, $this->farthest))
-            ->paint(new DisplayList(0, $like->width, $like->height, new Colour(0, 0, 0), $operations));
+            ->paint(new DisplayList(0, $like->width, $like->height, $colour, $operations));
 
         return $sheet;
     }

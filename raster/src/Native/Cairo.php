@@ -29,6 +29,8 @@ final class Cairo
 
     public const OPERATOR_IN = 3;
 
+    public const OPERATOR_ATOP = 5;
+
     public const OPERATOR_DEST_IN = 8;
 
     public const OPERATOR_DEST_OUT = 9;

@@ -77,6 +77,26 @@ final class LightTest extends TestCase
         }
     }
 
+    #[TestWith([[]])]
+    #[TestWith([self::AS_PICTURE])]
+    public function test_a_lamp_is_mirrored_in_what_shines_and_alpha_stays(array $more): void
+    {
+        $picture = self::drawn(self::wall(['fill' => '#c8643280', 'shine' => 100, 'roughness' => 20, ...$more]), self::LAMP);
+        // The eye is 320 · 50 / 36 before (160, 90): the mirrored lamp lies between the feet of both, by their heights.
+        $eye = 320 * 50 / 36;
+        $share = 90 / (90 + $eye);
+        [$x, $y] = [(int) round(120 + 40 * $share), (int) round(60 + 30 * $share)];
+        foreach ([0, 12, 24, 40] as $right) {
+            $pixel = $x + $right;
+            // Facets off by half of what light and eye turn by together.
+            $off = hypot($pixel + 0.5 - 120 - 40 * $share, $y + 0.5 - 60 - 30 * $share) * (1 / 90 + 1 / $eye) / 2;
+            $shine = exp(-($off / 0.2) ** 2);
+            [$red, , , $alpha] = $picture->pixel($pixel, $y);
+            self::assertSame(128, $alpha);
+            self::assertEqualsWithDelta(128 / 255 * (200 * self::cosine($pixel, $y) * (1 - $shine) + 255 * $shine), $red, 2.5, "at $pixel");
+        }
+    }
+
     #[TestWith([0.0])]
     #[TestWith([20.0])]
     public function test_a_shadow_ends_where_the_line_from_the_lamp_meets_the_wall_and_as_softly_as_the_lamp_is_large(float $radius): void

@@ -26,7 +26,7 @@ export type Matrix = [number, number, number, number, number, number];
  * This interface was referenced by `DisplayList`'s JSON-Schema
  * via the `definition` "Filter".
  */
-export type Filter = Blur | ColourMatrix | Means | Lit | Moved | Tables | Warp | Cells;
+export type Filter = Blur | ColourMatrix | Means | Lit | Atop | Moved | Tables | Warp | Cells;
 /**
  * @minItems 256
  * @maxItems 256
@@ -521,6 +521,17 @@ export interface Lit {
     filter: 'lit';
     /**
      * a picture, drawn on black, by whose colours those in the same place are multiplied
+     */
+    items: Operation[];
+}
+/**
+ * This interface was referenced by `DisplayList`'s JSON-Schema
+ * via the `definition` "Atop".
+ */
+export interface Atop {
+    filter: 'atop';
+    /**
+     * a picture, drawn on a clear sheet, that is laid over only where something is, and as far as that is opaque
      */
     items: Operation[];
 }

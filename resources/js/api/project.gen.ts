@@ -2295,6 +2295,8 @@ export interface BundleLayer {
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
+    shine?: AnimatedNumber;
+    roughness?: AnimatedNumber;
     level?: AnimatedNumber;
 }
 /**
@@ -2536,6 +2538,8 @@ export interface FootageLayer {
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
+    shine?: AnimatedNumber;
+    roughness?: AnimatedNumber;
     ramp?: AnimatedNumber;
     level?: AnimatedNumber;
 }
@@ -2877,6 +2881,8 @@ export interface ShapeLayer {
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
+    shine?: AnimatedNumber;
+    roughness?: AnimatedNumber;
     size?: AnimatedSize;
     rounding?: AnimatedLength;
     roundTopLeft?: AnimatedLength;
@@ -3235,6 +3241,8 @@ export interface TextLayer {
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
+    shine?: AnimatedNumber;
+    roughness?: AnimatedNumber;
     typeface?: AnimatedFace;
     typeSize?: AnimatedNumber;
     fill?: AnimatedColour;
@@ -3403,6 +3411,8 @@ export interface WindowLayer {
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
     anchor?: AnimatedPoint;
+    shine?: AnimatedNumber;
+    roughness?: AnimatedNumber;
     pan?: AnimatedPoint;
     zoom?: AnimatedNumber;
     turn?: AnimatedAngle;

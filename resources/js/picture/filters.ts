@@ -174,6 +174,15 @@ function filtered(
                     draw(context, filter.items);
                 }),
             );
+        case 'atop': {
+            const over = canvasOf(canvas.width, canvas.height);
+            draw(over.getContext('2d')!, filter.items);
+            return redrawn(canvas, (context) => {
+                context.drawImage(canvas, 0, 0);
+                context.globalCompositeOperation = 'source-atop';
+                context.drawImage(over, 0, 0);
+            });
+        }
         case 'warp':
             return warped(canvas, filter, { scale, x, y });
         case 'cells':
@@ -210,6 +219,7 @@ export function reachOf(filter: Filter, size: number): number {
         case 'warp':
             return size;
         case 'lit':
+        case 'atop':
         case 'matrix':
         case 'tables':
             return 0;

@@ -138,7 +138,9 @@ export function imagesOf(items: Operation[]): Image[] {
                 return [
                     ...imagesOf(item.items),
                     ...(item.masks ?? []).flatMap((part) => imagesOf(part.items)),
-                    ...(item.filters ?? []).flatMap((one) => (one.filter === 'lit' ? imagesOf(one.items) : [])),
+                    ...(item.filters ?? []).flatMap((one) =>
+                        one.filter === 'lit' || one.filter === 'atop' ? imagesOf(one.items) : [],
+                    ),
                 ];
             case 'samples':
                 return item.lists.flatMap(imagesOf);

@@ -10,11 +10,21 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Json\Text;
 
 /** Every colour is multiplied by that of a picture in the same place, which is black where nothing is drawn; alpha stays. */
-final readonly class Lit implements Filter
+final readonly class Lit implements ByPicture
 {
-    /** @param  list<Operation>  $operations  of that picture, in composition pixels */
-    public function __construct(public array $operations)
+    /** @param  list<Operation>  $operations */
+    public function __construct(private array $operations)
     {
+    }
+
+    public function operations(): array
+    {
+        return $this->operations;
+    }
+
+    public function by(array $operations): self
+    {
+        return new self($operations);
     }
 
     public function encode(): string
