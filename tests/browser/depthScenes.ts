@@ -54,6 +54,28 @@ export const DEPTH: Record<string, object[]> = {
             lightSize: 30,
         },
     ],
+    'thick words, a thick clip and thick letters that fly, under a lamp': [
+        clip({ scale: [40, 40], tiltY: -40, tiltX: 15, z: 60, thickness: 50, sideColour: '#5a2018' }),
+        text({
+            id: 'l2',
+            typeSize: 80,
+            position: [60, 300],
+            tiltX: 30,
+            fill: '#f3e3c3',
+            thickness: 30,
+            sideColour: '#b5893a',
+        }),
+        text({
+            id: 'l3',
+            typeSize: 50,
+            position: [60, 90],
+            fill: '#a8b8c4',
+            thickness: 20,
+            cascades: [{ id: 'c1', as: 'arrive', units: 'letters', length: 10, z: -200, tiltY: 70, overlap: 90 }],
+        }),
+        { id: 'a', kind: 'light', source: 'ambient', name: 'Ambient', in: 0, out: 10, lightStrength: 45 },
+        { id: 's', kind: 'light', source: 'point', name: 'Lamp', in: 0, out: 10, position: [320, 60], z: -260 },
+    ],
     'pieces of a clip, each as bright as it faces the light': [
         clip({
             scale: [80, 80],

@@ -56,6 +56,9 @@ final readonly class Layer implements Valued
     /** The properties that lead it out of the picture's plane. */
     private const DEPTH = ['z', 'tiltX', 'tiltY'];
 
+    /** What alone makes something be seen in space, though its face lies in the picture. */
+    private const REACHING = 'thickness';
+
     public Markers $markers;
 
     /** Whether it shows what it is as it stands, and nothing is done to that: most layers do. */
@@ -64,7 +67,7 @@ final readonly class Layer implements Valued
     /** Whether it is placed alike on every frame. */
     public bool $standsStill;
 
-    /** Whether it may leave the picture's plane on some frame. */
+    /** Whether it may leave the picture's plane on some frame, or reach out of it. */
     public bool $hasDepth;
 
     /**
@@ -102,7 +105,7 @@ final readonly class Layer implements Valued
     /** @param  array<string, Property>  $properties */
     private static function isDeep(array $properties): bool
     {
-        foreach (self::DEPTH as $name) {
+        foreach ([...self::DEPTH, self::REACHING] as $name) {
             $property = $properties[$name] ?? null;
             if ($property !== null && ($property->isAnimated() || $property->values() !== [0.0])) {
                 return true;

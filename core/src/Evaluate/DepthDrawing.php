@@ -21,6 +21,7 @@ use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Geometry\Vector;
 use Ricamo\Core\Kind\Lighting;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\Solid\Solid;
 use Ricamo\Core\Kind\UnitsInSpace;
 
 /**
@@ -66,7 +67,9 @@ final readonly class DepthDrawing
         }
         $beyond = View::placed($own, $moment->space, $moment->beyond);
         $moment = $layer->switches->takesLight ? $moment : $moment->unlit();
-        if ($beyond === null && $moment->isInPlane() && $moment->lights() === []) {
+        $surface = Surface::of($layer, $moment->at);
+        $isThick = $surface->thickness > 0 && $moment->casting === null;
+        if ($beyond === null && $moment->isInPlane() && $moment->lights() === [] && ! $isThick) {
             return ($this->flat)($layer, $composition, $moment);
         }
         $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
@@ -74,7 +77,7 @@ final readonly class DepthDrawing
         if ($hasParts) {
             $parts = $moment->beyond($beyond);
             $parts = $holds ? $parts : $parts->receiving(
-                Surface::of($layer, $moment->at), $this->shadows->on($layer, $composition, $moment),
+                $surface, $this->shadows->on($layer, $composition, $moment),
             );
             $operations = ($this->flat)($layer, $composition, $parts);
 
@@ -83,9 +86,30 @@ final readonly class DepthDrawing
                 ? $operations
                 : $this->focused($operations, $layer, $composition, $moment, $beyond);
         }
-        $operations = $this->plane($layer, $composition, $moment, $beyond);
+        $operations = $this->whole($layer, $composition, $moment, $beyond, $surface);
 
         return $operations === [] ? [] : $this->focused($operations, $layer, $composition, $moment, $beyond);
+    }
+
+    /**
+     * What is seen of a layer: its plane, and its sides where it has a thickness.
+     *
+     * @param  ?Space  $beyond  how the plane leaves the picture's, as it is drawn
+     * @return list<Operation>
+     */
+    private function whole(Layer $layer, Composition $composition, Moment $moment, ?Space $beyond, Surface $surface): array
+    {
+        $matrix = $surface->thickness > 0 ? $moment->space->after($layer->matrix($moment->at)) : new Affine;
+        $solid = Solid::of($composition, $moment, $surface, sqrt(abs($matrix->determinant())));
+        if ($solid === null) {
+            return $this->plane($layer, $composition, $moment, $beyond);
+        }
+        $face = $solid->face($beyond);
+
+        return [
+            ...$solid->sides(($this->flat)($layer, $composition, $moment->onSheet()), $beyond),
+            ...($face === null ? [] : $this->plane($layer, $composition, $moment, $solid->plane($beyond, $face))),
+        ];
     }
 
     /**

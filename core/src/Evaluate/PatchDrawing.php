@@ -117,13 +117,18 @@ final readonly class PatchDrawing
         if (count($resting) === count($patches) && $look->isBare()) {
             return $space->seen($operations, null);
         }
-        $pieces = $resting === [] ? [] : [
-            [Path::joined(array_map(fn (Patch $patch): Path => $patch->path, $resting)), new UnitChange, 0.0],
-        ];
+        $away = fn (UnitChange $change, Point $middle): float => $space->isThick()
+            ? $space->away($change->depth, $middle)
+            : $change->depth?->place($middle)[2] ?? 0.0;
+        $pieces = [];
+        if ($resting !== []) {
+            $joined = Path::joined(array_map(fn (Patch $patch): Path => $patch->path, $resting));
+            $pieces[] = [$joined, new UnitChange, $away(new UnitChange, $joined->bounds()?->centre() ?? new Point(0, 0))];
+        }
         foreach ($changes as $index => $change) {
             if ($change !== null && $change->opacity > 0 && abs($change->matrix->determinant()) > 1e-12) {
                 $middle = $change->matrix->apply($patches[$index]->box->centre());
-                $pieces[] = [$patches[$index]->path, $change, $change->depth?->place($middle)[2] ?? 0.0];
+                $pieces[] = [$patches[$index]->path, $change, $away($change, $middle)];
             }
         }
         if ($moment->casting !== null) {

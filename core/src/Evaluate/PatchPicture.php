@@ -67,7 +67,7 @@ final readonly class PatchPicture
     public function pulled(Path $path, UnitChange $change): ?Piece
     {
         $depth = self::depth($change);
-        if ($this->isOutlines || $change->blur > 0 || $change->tint !== null || $this->space->isFlat($depth)) {
+        if ($this->isOutlines || $change->blur > 0 || $change->tint !== null || $this->space->isFlat($depth) || $this->space->isThick()) {
             return null;
         }
         $cut = $path->transformed($this->matrix);

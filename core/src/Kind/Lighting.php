@@ -170,6 +170,23 @@ final readonly class Lighting
     }
 
     /**
+     * By what all colours around a point of a plane are multiplied, shadows left out.
+     *
+     * @return array{float, float, float} red, green and blue
+     */
+    public function at(Plane $plane, Point $point): array
+    {
+        $sum = [0.0, 0.0, 0.0];
+        foreach ($this->lights as $light) {
+            $foot = $light->isEven() ? null : $plane->foot($light->place);
+            $beside = $foot === null ? 0.0 : $plane->at($point)->minus($plane->at($foot))->length();
+            $sum = self::sum($sum, $light, $light->on($plane, $beside));
+        }
+
+        return $sum;
+    }
+
+    /**
      * By what all colours of a small part of a plane are multiplied.
      *
      * @param  Space  $plane  from what is drawn of it to the composition's space

@@ -13,9 +13,11 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Geometry\Vector;
+use Ricamo\Core\Kind\Solid\Solid;
 
 /**
  * The units of a layer that leave its plane one by one. Each is drawn flat, where its cascade has it within the layer's plane, and is
@@ -28,11 +30,16 @@ final readonly class UnitsInSpace
 
     private Lighting $lighting;
 
+    /** What units are that have a thickness; null where they are flat. */
+    private ?Solid $solid;
+
     /** @param  Affine  $matrix  from the layer's own space to the pixels that are drawn */
     public function __construct(private Composition $composition, private Moment $moment, private Affine $matrix)
     {
         $lights = $moment->lights();
         $this->lighting = new Lighting($lights, $lights === [] ? new Vector(0, 0, 0) : $moment->eye($composition), $moment->surface);
+        $scale = sqrt(abs($matrix->determinant()));
+        $this->solid = $moment->surface === null ? null : Solid::of($composition, $moment, $moment->surface, $scale);
     }
 
     /** Whether the cascades of a layer lead what it consists of out of its plane at a moment. */
@@ -51,7 +58,26 @@ final readonly class UnitsInSpace
     /** Whether a unit is drawn as it is seen, and where. */
     public function isFlat(?Space $depth): bool
     {
-        return $this->isInPlane($depth) && $this->lighting->isNone();
+        return $this->isInPlane($depth) && $this->lighting->isNone() && $this->solid === null;
+    }
+
+    /** Whether units have a thickness, so that those which are farther away have to be drawn before the nearer ones. */
+    public function isThick(): bool
+    {
+        return $this->solid !== null;
+    }
+
+    /**
+     * How far from the viewer a point of a unit is, in composition pixels.
+     *
+     * @param  ?Space  $depth  how the unit leaves the layer's plane, in the layer's own space
+     * @param  Point  $point  in that space
+     */
+    public function away(?Space $depth, Point $point): float
+    {
+        $place = new Vector(...$this->stands($depth)->place($this->matrix->apply($point)));
+
+        return $place->minus($this->moment->eye($this->composition))->length();
     }
 
     private function isInPlane(?Space $depth): bool
@@ -74,6 +100,27 @@ final readonly class UnitsInSpace
                 $this->shadow($this->moment->casting, $operations, $depth), $this->middle($depth, $extent),
             );
         }
+        if ($this->solid === null) {
+            return $this->face($operations, $depth, $part);
+        }
+        $beyond = View::placed($depth, $this->matrix, $this->moment->beyond);
+        $face = $this->solid->face($beyond);
+        $own = Space::flat($this->matrix);
+        $back = $face === 1.0 ? $own->inverse()->after($this->solid->plane(null, $face) ?? Space::away(0))->after($own) : null;
+
+        return [
+            ...$this->solid->sides($operations, $beyond),
+            ...($face === null ? [] : $this->face($operations, $back === null ? $depth : ($depth?->after($back) ?? $back), $part)),
+        ];
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  ?Box  $part  of what is drawn, the part that can be seen; null for all of it
+     * @return list<Operation> one of the two faces
+     */
+    private function face(array $operations, ?Space $depth, ?Box $part): array
+    {
         $operations = $this->lit($operations, $depth);
         if ($this->isInPlane($depth)) {
             return $operations;

@@ -43,9 +43,10 @@ final class IdleTest extends TestCase
     #[TestWith([['plate' => '#102030'], ['platePadding', 'plateRounding', 'plateByLine']])]
     #[TestWith([['plate' => ['keyframes' => [['at' => 5, 'value' => '#10203000']]]], ['platePadding', 'plateRounding', 'plateByLine']])]
     #[TestWith([['shine' => 30], ['roughness']])]
+    #[TestWith([['thickness' => 30], ['sideColour']])]
     public function test_of_words_it_is_what_they_have_not_got(array $fields, array $meant): void
     {
-        $all = ['number', 'path', 'pathOffset', 'fitBox', 'platePadding', 'plateRounding', 'plateByLine', 'roughness'];
+        $all = ['number', 'path', 'pathOffset', 'fitBox', 'platePadding', 'plateRounding', 'plateByLine', 'roughness', 'sideColour'];
         self::assertSame(array_values(array_diff($all, $meant)), $this->idle(Fixture::words($fields)));
     }
 

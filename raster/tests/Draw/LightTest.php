@@ -97,6 +97,21 @@ final class LightTest extends TestCase
         }
     }
 
+    public function test_between_a_face_and_its_sides_and_between_those_nothing_is_seen(): void
+    {
+        $white = ['fill' => '#ffffff', 'sideColour' => '#ffffff', 'tiltY' => 40, 'tiltX' => 25, 'thickness' => 50, 'position' => [160, 90]];
+        foreach ([['size' => [120, 80]], ['size' => [120, 80], 'rounding' => 40]] as $form) {
+            $picture = self::drawn(Scenes::bar([...$white, ...$form]));
+            for ($y = 0; $y < 180; $y++) {
+                $row = array_map(fn (int $x): int => $picture->pixel($x, $y)[3], range(0, 319));
+                $full = array_keys(array_filter($row, fn (int $alpha): bool => $alpha > 250));
+                // A convex thing: each of its rows is one.
+                $least = $full === [] ? 255 : min(array_slice($row, $full[0], $full[count($full) - 1] - $full[0] + 1));
+                self::assertGreaterThan(250, $least, "row $y");
+            }
+        }
+    }
+
     #[TestWith([0.0])]
     #[TestWith([20.0])]
     public function test_a_shadow_ends_where_the_line_from_the_lamp_meets_the_wall_and_as_softly_as_the_lamp_is_large(float $radius): void

@@ -2297,6 +2297,8 @@ export interface BundleLayer {
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
+    thickness?: AnimatedNumber;
+    sideColour?: AnimatedColour;
     level?: AnimatedNumber;
 }
 /**
@@ -2540,6 +2542,8 @@ export interface FootageLayer {
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
+    thickness?: AnimatedNumber;
+    sideColour?: AnimatedColour;
     ramp?: AnimatedNumber;
     level?: AnimatedNumber;
 }
@@ -2883,6 +2887,8 @@ export interface ShapeLayer {
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
+    thickness?: AnimatedNumber;
+    sideColour?: AnimatedColour;
     size?: AnimatedSize;
     rounding?: AnimatedLength;
     roundTopLeft?: AnimatedLength;
@@ -3243,6 +3249,8 @@ export interface TextLayer {
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
+    thickness?: AnimatedNumber;
+    sideColour?: AnimatedColour;
     typeface?: AnimatedFace;
     typeSize?: AnimatedNumber;
     fill?: AnimatedColour;
@@ -3413,6 +3421,8 @@ export interface WindowLayer {
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
+    thickness?: AnimatedNumber;
+    sideColour?: AnimatedColour;
     pan?: AnimatedPoint;
     zoom?: AnimatedNumber;
     turn?: AnimatedAngle;

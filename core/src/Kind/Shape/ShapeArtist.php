@@ -94,7 +94,7 @@ final class ShapeArtist implements Artist, MovesWithin, Prepares, ReachesBeyond,
     {
         $placements = Repeats::placements($layer, $moment->at, $box);
         $changes = self::changes($layer, $placements, $box, $moment->at);
-        $operations = [];
+        [$drawn, $away] = [[], []];
         foreach ($placements as $index => $placed) {
             $change = $changes[$index] ?? null;
             $one = $change !== null && $change->opacity <= 0 ? null : $each($index);
@@ -119,11 +119,15 @@ final class ShapeArtist implements Artist, MovesWithin, Prepares, ReachesBeyond,
                 $change?->tinted($edge) ?? $edge,
             );
             $own = $change === null || $own === [] ? $own : LayerCascades::seen($own, $change, sqrt(abs($one->matrix->determinant())));
-            $own = (new UnitsInSpace($composition, $moment, $one->matrix))->seen(Group::fade($own, $one->opacity), $change?->depth);
-            array_push($operations, ...$own);
+            $space = new UnitsInSpace($composition, $moment, $one->matrix);
+            $drawn[] = $space->seen(Group::fade($own, $one->opacity), $change?->depth);
+            $middle = $placed->apply($box->centre());
+            $away[] = $space->isThick() ? $space->away($change?->depth, $change?->matrix->apply($middle) ?? $middle) : 0.0;
         }
+        // Sides of the nearer ones may cover those that are farther away.
+        arsort($away);
 
-        return $operations;
+        return array_merge(...array_map(fn (int $index): array => $drawn[$index], array_keys($away)));
     }
 
     /**

@@ -22,6 +22,7 @@ use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Coats;
 use Ricamo\Core\Kind\LineArtist;
@@ -90,7 +91,7 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
         $coats = $layer->attached->outlines === []
             ? null
             : new Coats($layer, $at, $box, $pictures, new LineEnds(Cap::Round), $text->typeSize / ShapedLine::EM);
-        [$strokes, $fills] = [[], []];
+        [$strokes, $fills, $away] = [[], [], []];
         foreach ($this->cascades->parts(
             $layer, $text, $at, $onPath !== null,
             fn (float $by): ?TextBlock => $this->heavier($layer, $at, $composition, $by), true,
@@ -149,7 +150,16 @@ final readonly class TextArtist implements Artist, MovesWithin, ReachesBeyond
             $isOne = count($painted) > 1 && $part->change !== null && ($part->change->opacity < 1 || $part->change->blur > 0);
             foreach ($isOne ? [new Group($painted)] : $painted as $one) {
                 $fills[] = $seen($one);
+                if ($space->isThick()) {
+                    $middle = $own->apply($part->atom->outline->bounds?->centre() ?? new Point(0, 0));
+                    $away[] = $space->away($part->change?->depth, $part->change?->matrix->apply($middle) ?? $middle);
+                }
             }
+        }
+        if ($away !== []) {
+            // Sides of the nearer ones may cover those that are farther away.
+            arsort($away);
+            $fills = array_map(fn (int $index): Operation => $fills[$index], array_keys($away));
         }
         $whole = new UnitsInSpace($composition, $moment, $matrix);
         $caret = $fill === null ? null : $this->cascades->caret($layer, $text, $at);
