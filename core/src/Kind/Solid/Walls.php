@@ -81,7 +81,7 @@ final readonly class Walls
         foreach ($points as $index => $from) {
             $to = $points[($index + 1) % $count];
             $corners = $isTurnedHere[$index]
-                ? $this->corners($from, $to, $isTurnedHere[($index + $count - 1) % $count], $isTurnedHere[($index + 1) % $count])
+                ? $this->corners($from, $to, $empty, $isTurnedHere[($index + $count - 1) % $count], $isTurnedHere[($index + 1) % $count])
                 : null;
             if ($corners !== null) {
                 $middle = new Vector(($from->x + $to->x) / 2, ($from->y + $to->y) / 2, $this->thickness / 2);
@@ -120,11 +120,12 @@ final readonly class Walls
     /**
      * Where a wall is seen.
      *
+     * @param  int  $empty  on which side there is nothing, as above
      * @param  bool  $goesOn  whether the wall before it on the outline is seen, too
      * @param  bool  $isFollowed  whether the wall after it is
      * @return ?non-empty-list<Point> around, clockwise; null where some of it is not before the viewer
      */
-    private function corners(Point $from, Point $to, bool $goesOn, bool $isFollowed): ?array
+    private function corners(Point $from, Point $to, int $empty, bool $goesOn, bool $isFollowed): ?array
     {
         [$front, $back] = $this->faces;
         foreach ($this->faces as $one) {
@@ -133,10 +134,12 @@ final readonly class Walls
             }
         }
         [$a, $b, $c, $d] = [$front->apply($from), $front->apply($to), $back->apply($to), $back->apply($from)];
-        if ($this->face === 0.0) {
-            [$a, $b] = [self::beyond($a, $d), self::beyond($b, $c)];
-        } elseif ($this->face === 1.0) {
-            [$c, $d] = [self::beyond($c, $b), self::beyond($d, $a)];
+        if ($this->face !== null) {
+            $face = $this->faces[(int) $this->face];
+            $within = $face->around($from)->apply(new Point(-$empty * ($to->y - $from->y), $empty * ($to->x - $from->x)));
+            [$a, $b, $c, $d] = $this->face === 0.0
+                ? [...self::beneath($a, $b, $within), $c, $d]
+                : [$a, $b, ...self::beneath($c, $d, $within)];
         }
         $corners = [
             $goesOn ? self::beyond($a, $b) : $a, $isFollowed ? self::beyond($b, $a) : $b,
@@ -146,6 +149,24 @@ final readonly class Walls
             - ($corners[3]->x - $corners[1]->x) * ($corners[2]->y - $corners[0]->y);
 
         return $area < 0 ? array_reverse($corners) : $corners;
+    }
+
+    /**
+     * The edge of a face, a little within it.
+     *
+     * @param  Point  $within  a way that leads there
+     * @return array{Point, Point}
+     */
+    private static function beneath(Point $from, Point $to, Point $within): array
+    {
+        $length = hypot($to->x - $from->x, $to->y - $from->y);
+        if ($length < 1e-9) {
+            return [$from, $to];
+        }
+        $across = new Point(($from->y - $to->y) / $length, ($to->x - $from->x) / $length);
+        $by = $across->times($across->x * $within->x + $across->y * $within->y < 0 ? -self::BENEATH : self::BENEATH);
+
+        return [$from->plus($by), $to->plus($by)];
     }
 
     /** A point a little farther from another than it is. */
