@@ -56,8 +56,8 @@ final readonly class Layer implements Valued
     /** The properties that lead it out of the picture's plane. */
     private const DEPTH = ['z', 'tiltX', 'tiltY'];
 
-    /** What alone makes something be seen in space, though its face lies in the picture. */
-    private const REACHING = 'thickness';
+    /** What makes something be seen in space, too. */
+    private const REACHING = ['anchorZ', 'thickness'];
 
     public Markers $markers;
 
@@ -105,7 +105,7 @@ final readonly class Layer implements Valued
     /** @param  array<string, Property>  $properties */
     private static function isDeep(array $properties): bool
     {
-        foreach ([...self::DEPTH, self::REACHING] as $name) {
+        foreach ([...self::DEPTH, ...self::REACHING] as $name) {
             $property = $properties[$name] ?? null;
             if ($property !== null && ($property->isAnimated() || $property->values() !== [0.0])) {
                 return true;
@@ -424,11 +424,22 @@ final readonly class Layer implements Valued
             return null;
         }
         [$away, $tiltX, $tiltY] = array_map(fn (string $name): float => $this->number($name, $frame), self::DEPTH);
-        if ($away === 0.0 && fmod($tiltX, 360) === 0.0 && fmod($tiltY, 360) === 0.0) {
+        $anchor = $this->anchorDepth($frame);
+        if ($away === 0.0 && $anchor === 0.0 && fmod($tiltX, 360) === 0.0 && fmod($tiltY, 360) === 0.0) {
             return null;
         }
+        $tilted = Space::tilted($this->point('position', $frame), $away, $tiltX, $tiltY);
 
-        return Space::tilted($this->point('position', $frame), $away, $tiltX, $tiltY);
+        return $anchor === 0.0 ? $tilted : $tilted->after(Space::away(-$anchor));
+    }
+
+    /** How far behind its plane its anchor lies, in the pixels that it is placed in: as much more as it is scaled. */
+    public function anchorDepth(int|float $frame): float
+    {
+        $depth = $this->hasDepth ? $this->number('anchorZ', $frame) : 0.0;
+        $scale = $depth === 0.0 ? new Point(0, 0) : $this->point('scale', $frame);
+
+        return $depth * sqrt(abs($scale->x * $scale->y)) / 100;
     }
 
     /** The same with what a move makes of it as it comes, goes or is accented, which counts after its own. */

@@ -56,6 +56,10 @@ final class Placement
                 'tiltY', new AngleType, 0.0, -1e7, 1e7, 'Tilt about y', Section::Depth, '°', rare: true,
                 hint: 'Positive leads the right edge away from the viewer',
             ),
+            new PropertyDefinition(
+                'anchorZ', new NumberType, 0.0, -self::FAR, self::FAR, 'Anchor depth', Section::Depth, 'px', rare: true,
+                hint: 'How far behind its plane its anchor lies, about which it tilts',
+            ),
         ];
     }
 }

@@ -71,7 +71,7 @@ final class Trail
         $ghosts = array_map(
             fn (int $at): array => [
                 'frame' => $at, 'corners' => self::corners($evaluator->pose($layer, $composition, $at)),
-            ], Ways::neighbours($layer, ['position', 'x', 'y', 'z', 'scale', 'rotation', 'tiltX', 'tiltY'], $frame),
+            ], Ways::neighbours($layer, ['position', 'x', 'y', 'z', 'scale', 'rotation', 'tiltX', 'tiltY', 'anchorZ'], $frame),
         );
 
         // One that stands where the layer is now would only be in its way.

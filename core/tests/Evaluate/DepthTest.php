@@ -42,11 +42,12 @@ final class DepthTest extends TestCase
      * Turned in the plane, tilted about y, then about x, each by its own formula, and moved to where it stands.
      *
      * @param  array{float, float, float}  $at
+     * @param  float  $anchor  how far behind it that lies about which it is tilted
      */
-    private static function standing(float $x, float $y, float $turn, float $tiltX, float $tiltY, array $at): Point
+    private static function standing(float $x, float $y, float $turn, float $tiltX, float $tiltY, array $at, float $anchor = 0.0): Point
     {
         [$turn, $tiltX, $tiltY] = [deg2rad($turn), deg2rad($tiltX), deg2rad($tiltY)];
-        [$x, $y, $z] = [$x * cos($turn) - $y * sin($turn), $x * sin($turn) + $y * cos($turn), 0.0];
+        [$x, $y, $z] = [$x * cos($turn) - $y * sin($turn), $x * sin($turn) + $y * cos($turn), -$anchor];
         [$x, $z] = [$x * cos($tiltY) - $z * sin($tiltY), $x * sin($tiltY) + $z * cos($tiltY)];
         [$y, $z] = [$y * cos($tiltX) + $z * sin($tiltX), $z * cos($tiltX) - $y * sin($tiltX)];
 
@@ -72,6 +73,20 @@ final class DepthTest extends TestCase
         $pose = Fixture::evaluator()->pose($composition->layer('bar'), $composition, 0);
         self::assertSamePlaces($expected, array_map($pose->seen(...), $pose->box->corners()));
         self::assertEqualsWithDelta(min(array_map(fn (Point $one): float => $one->x, $expected)), $pose->bounds()->left, 1e-6);
+    }
+
+    public function test_it_is_tilted_about_an_anchor_behind_it_which_lies_farther_away_the_larger_it_is(): void
+    {
+        $bar = ['position' => [1300, 400], 'size' => [400, 200], 'scale' => [200, 50], 'anchorZ' => 80];
+        foreach ([[0, 0, 0, 0], [30, 40, 25, 350]] as [$turn, $tiltX, $tiltY, $z]) {
+            $composition = Fixture::composition([
+                Fixture::bar([...$bar, 'rotation' => $turn, 'tiltX' => $tiltX, 'tiltY' => $tiltY, 'z' => $z]),
+            ]);
+            self::assertSamePlaces(array_map(
+                fn (array $corner): Point => self::standing($corner[0], $corner[1], $turn, $tiltX, $tiltY, [1300, 400, $z], 80),
+                [[-400, -50], [400, -50], [400, 50], [-400, 50]],
+            ), self::corners($composition));
+        }
     }
 
     public function test_without_depth_nothing_changes_whatever_turns_round_as_a_whole(): void
@@ -188,6 +203,8 @@ final class DepthTest extends TestCase
         yield 'both, turned, scaled and anchored elsewhere' => [
             ['tiltX' => 30, 'tiltY' => 40, 'rotation' => 25, 'scale' => [130, 70], 'anchor' => [60, -30], 'z' => -200, 'scaleLinked' => false], null,
         ];
+        yield 'about an anchor behind it' => [['anchorZ' => 120], null];
+        yield 'tilted about an anchor before it' => [['tiltX' => 30, 'tiltY' => -25, 'anchorZ' => -90, 'scale' => [80, 80]], null];
         yield 'in a tilted group' => [
             ['tiltX' => 20, 'position' => [150, -40]], ['position' => [700, 500], 'scale' => [150, 150], 'rotation' => 15, 'tiltY' => -35],
         ];

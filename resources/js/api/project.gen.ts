@@ -2294,6 +2294,7 @@ export interface BundleLayer {
     z?: AnimatedNumber;
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
+    anchorZ?: AnimatedNumber;
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
@@ -2539,6 +2540,7 @@ export interface FootageLayer {
     z?: AnimatedNumber;
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
+    anchorZ?: AnimatedNumber;
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
@@ -2651,6 +2653,7 @@ export interface GroupLayer {
     z?: AnimatedNumber;
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
+    anchorZ?: AnimatedNumber;
     anchor?: AnimatedPoint;
 }
 /**
@@ -2884,6 +2887,7 @@ export interface ShapeLayer {
     z?: AnimatedNumber;
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
+    anchorZ?: AnimatedNumber;
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
@@ -3246,6 +3250,7 @@ export interface TextLayer {
     z?: AnimatedNumber;
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
+    anchorZ?: AnimatedNumber;
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;
@@ -3418,6 +3423,7 @@ export interface WindowLayer {
     z?: AnimatedNumber;
     tiltX?: AnimatedAngle;
     tiltY?: AnimatedAngle;
+    anchorZ?: AnimatedNumber;
     anchor?: AnimatedPoint;
     shine?: AnimatedNumber;
     roughness?: AnimatedNumber;

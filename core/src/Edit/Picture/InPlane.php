@@ -11,6 +11,7 @@ use Ricamo\Core\Edit\Values\PropertyTarget;
 use Ricamo\Core\Edit\Values\Scope;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Geometry\Vector;
 
 /** What is touched of a layer that leaves the picture's plane: in its own plane, which it keeps. */
 final class InPlane
@@ -51,14 +52,19 @@ final class InPlane
     {
         $layer = $composition->layer($before->id);
         $from = $before->kind->isSeen() ? $before->point('position', $frame) : new Point(0, 0);
-        if (! self::isTilted($before, $frame) || self::goes($layer) || $layer->point('position', $frame) == $from) {
+        // With its scale its plane comes nearer to its anchor, or farther away.
+        $deeper = $layer->anchorDepth($frame) - $before->anchorDepth($frame);
+        $way = $before->kind->isSeen() ? $layer->point('position', $frame)->minus($from) : new Point(0, 0);
+        $isKept = $deeper === 0.0 && (! self::isTilted($before, $frame) || $way == new Point(0, 0));
+        if ($isKept || self::goes($layer)) {
             return $composition;
         }
         $tilted = Space::tilted(new Point(0, 0), 0, $before->number('tiltX', $frame), $before->number('tiltY', $frame));
-        [$x, $y, $z] = $tilted->place($layer->point('position', $frame)->minus($from));
-        $placed = PropertyTarget::put($composition, $layer, 'position', $frame, $from->plus(new Point(round($x, 3), round($y, 3))), $scope);
+        $to = $tilted->apply(new Vector($way->x, $way->y, $deeper));
+        $place = $from->plus(new Point(round($to->x, 3), round($to->y, 3)));
+        $placed = PropertyTarget::put($composition, $layer, 'position', $frame, $place, $scope);
 
-        $away = round($before->number('z', $frame) + $z, 3);
+        $away = round($before->number('z', $frame) + $to->z, 3);
         $layer = $placed->layer($before->id);
 
         return $placed->replacing($layer->withProperty('z', $layer->properties['z']->mapValues(fn (): float => $away)));
