@@ -23,6 +23,7 @@ use Ricamo\Core\Kind\Lighting;
 use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\Solid\Solid;
 use Ricamo\Core\Kind\UnitsInSpace;
+use Ricamo\Core\Move\Change;
 
 /**
  * What layers draw that leave the picture's plane. Each is drawn flat, with all that is done to it, and that plane is then seen from
@@ -50,18 +51,18 @@ final readonly class DepthDrawing
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $flat  what a layer draws in its plane
      * @param  Closure(Layer, Composition, int|float): Box  $box  of what a layer shows, in its own space
      * @param  Closure(Layer, Composition, int|float): bool  $isOnePicture  whether a layer that holds others is taken as one picture
-     * @param  Closure(Layer, Composition, int|float): ?Space  $moved  how a layer leaves its plane as it comes, goes or is accented
+     * @param  Closure(Layer, Composition, int|float): Change  $change  what is made of a layer as it comes, goes or is accented
      */
     public function __construct(
-        private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $moved, private Shadows $shadows,
+        private Closure $flat, private Closure $box, private Closure $isOnePicture, private Closure $change, private Shadows $shadows,
     ) {
     }
 
     /** @return list<Operation> */
     public function draw(Layer $layer, Composition $composition, Moment $moment): array
     {
-        $moved = $layer->life->leavesPlane() ? ($this->moved)($layer, $composition, $moment->at) : null;
-        $own = $layer->depthMoved($moved, $moment->at);
+        $change = $layer->life->leavesPlane() ? ($this->change)($layer, $composition, $moment->at) : new Change;
+        $own = $layer->depthMoved($change->space, $moment->at);
         if ($moment->space->isFlat()) {
             return [];
         }
@@ -72,8 +73,10 @@ final readonly class DepthDrawing
         if ($beyond === null && $moment->isInPlane() && $moment->lights() === [] && ! $isThick) {
             return ($this->flat)($layer, $composition, $moment);
         }
-        $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer);
-        $hasParts = ($holds || UnitsInSpace::areIn($layer, $moment->at)) && ! ($this->isOnePicture)($layer, $composition, $moment->at);
+        $isParted = $change->parts !== [];
+        $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer) && ! $isParted;
+        $hasParts = ($holds || $isParted || UnitsInSpace::areIn($layer, $moment->at))
+            && ! ($this->isOnePicture)($layer, $composition, $moment->at);
         if ($hasParts) {
             $parts = $moment->beyond($beyond);
             $parts = $holds ? $parts : $parts->receiving(

@@ -67,7 +67,7 @@ final readonly class LayerDrawing
             $this->drawFlat(...),
             $box,
             $this->isOnePicture(...),
-            fn (Layer $layer, Composition $composition, int|float $at): ?Space => $this->change($layer, $composition, $at)->space,
+            $this->change(...),
             new Shadows($this->draw(...)),
         );
         $this->finish = new Finish($box, $this->drawAt(...));
@@ -402,6 +402,9 @@ final readonly class LayerDrawing
     private function isOnePicture(Layer $group, Composition $composition, int|float $at): bool
     {
         $change = $this->change($group, $composition, $at);
+        if ($change->parts !== []) {
+            return false;
+        }
         // What is cut has masks and effects before, in each patch.
         $isFinished = ! PatchDrawing::cuts($group) && ($group->attached->masks !== [] || $group->attached->effects !== []);
 
@@ -458,7 +461,7 @@ final readonly class LayerDrawing
             return [];
         }
         // What is cut is a flat picture, whose patches then leave its plane.
-        $plane = PatchDrawing::cuts($layer) ? $moment->onSheet() : $moment;
+        $plane = PatchDrawing::cuts($layer) || $change->parts !== [] ? $moment->onSheet() : $moment;
         $operations = $this->artist($layer)->draw($layer, $composition, $plane, $matrix);
 
         return self::lit(
@@ -502,7 +505,7 @@ final readonly class LayerDrawing
 
             return [$matrix, $opacity];
         };
-        $plane = PatchDrawing::cuts($layer) ? $moment->onSheet() : $moment;
+        $plane = PatchDrawing::cuts($layer) || $change->parts !== [] ? $moment->onSheet() : $moment;
         $operations = $artist->drawInTime($layer, $composition, $plane, $moments, $pose);
 
         // Masks and effects are where the first is that is seen.
@@ -528,7 +531,12 @@ final readonly class LayerDrawing
         }
         $operations = $this->finish->done($operations, $layer, $composition, $moment, $matrix);
         if (PatchDrawing::cuts($layer)) {
-            $operations = $this->patches->cut($operations, $layer, $composition, $moment, $matrix);
+            $whole = $change->parts === [] ? $moment : $moment->onSheet();
+            $operations = $this->patches->cut($operations, $layer, $composition, $whole, $matrix);
+        }
+        if ($change->parts !== []) {
+            $own = $moment->space->after($change->matrix)->inverse()->after($matrix);
+            $operations = PatchDrawing::parted($operations, $change->partsOf($own), $composition, $moment, $matrix);
         }
 
         return $this->finish->changed($operations, $moment->space, $change->clips, $change->filters, $opacity);

@@ -10,6 +10,7 @@ use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\View;
 use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Projection;
 use Ricamo\Core\Geometry\Space;
@@ -62,17 +63,40 @@ final readonly class LayerWays
     {
         $at = $moment->at;
         $corners = $this->flatCorners($layer, $composition, $at);
-        $moved = $layer->life->leavesPlane() ? $this->change($layer, $composition, $at)->space : null;
-        $depth = $layer->depthMoved($moved, $at);
+        $change = $layer->life->leavesPlane() ? $this->change($layer, $composition, $at) : new Change;
+        $depth = $layer->depthMoved($change->space, $at);
         $camera = $moment->camera();
-        if ($depth === null && $camera === null) {
+        if ($depth === null && $camera === null && $change->parts === []) {
             return $corners;
         }
-        $seen = (new View($composition, camera: $camera))->of($depth ?? Space::flat(new Affine));
+        $view = new View($composition, camera: $camera);
+        $whole = $depth ?? Space::flat(new Affine);
+        if ($change->parts !== []) {
+            return self::cornersOf($change->parts, $whole, $view);
+        }
+        $seen = $view->of($whole);
 
         return array_map(
             fn (Point $point): Point => $seen->distance($point) < Projection::NEAREST ? $point : $seen->apply($point), $corners,
         );
+    }
+
+    /**
+     * @param  list<array{Path, ?Space}>  $parts  of what falls apart
+     * @param  Space  $whole  of the plane that they leave
+     * @return array<string, Point> where the corners of each are seen
+     */
+    private static function cornersOf(array $parts, Space $whole, View $view): array
+    {
+        $corners = [];
+        foreach ($parts as $index => [$path, $space]) {
+            $seen = $view->of($space === null ? $whole : $whole->after($space));
+            foreach ($path->bounds()?->corners() ?? [] as $number => $corner) {
+                $corners["$index $number"] = $seen->distance($corner) < Projection::NEAREST ? $corner : $seen->apply($corner);
+            }
+        }
+
+        return $corners;
     }
 
     /** @return array<array-key, Point> the same in the plane in which it is placed */

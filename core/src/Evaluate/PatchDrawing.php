@@ -20,6 +20,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Space;
 use Ricamo\Core\Kind\Casting;
 use Ricamo\Core\Kind\LayerCascades;
 use Ricamo\Core\Kind\Moment;
@@ -108,7 +109,7 @@ final readonly class PatchDrawing
         if (count($patches) * count($operations) > self::MOST) {
             return $space->seen($operations, null);
         }
-        $isSolid = count($operations) === 1 && $operations[0] instanceof Image && ! $operations[0]->alpha;
+        $isSolid = self::isSolid($operations);
         // A picture that stands upright is filled into the outline itself.
         $isFilled = $isSolid && $space->isFlat(null) && abs($matrix->b) < 1e-9 && abs($matrix->c) < 1e-9;
         $resting = array_values(array_filter(
@@ -131,13 +132,45 @@ final readonly class PatchDrawing
                 $pieces[] = [$patches[$index]->path, $change, $away($change, $middle)];
             }
         }
+        $paths = array_map(fn (Patch $patch): Path => $patch->path, $exact);
+
+        return self::seen($operations, $look, $pieces, $paths, $space, $matrix, $moment);
+    }
+
+    /**
+     * A picture that falls apart.
+     *
+     * @param  list<Operation>  $operations  what it shows, flat
+     * @param  list<array{Path, ?Space}>  $parts  what is inside each path, and how that leaves the plane, both in the layer's own space
+     * @param  Affine  $matrix  from there to the pixels that are drawn
+     * @return list<Operation>
+     */
+    public static function parted(array $operations, array $parts, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $space = new UnitsInSpace($composition, $moment, $matrix);
+        $pieces = array_map(fn (array $part): array => [
+            $part[0], new UnitChange(depth: $part[1]), $space->away($part[1], $part[0]->bounds()?->centre() ?? new Point(0, 0)),
+        ], $parts);
+
+        return self::seen($operations, PatchLook::none(), $pieces, [], $space, $matrix, $moment);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @param  list<array{Path, UnitChange, float}>  $pieces  each with how far away it is
+     * @param  list<Path>  $edges  of all that have one
+     * @return list<Operation>
+     */
+    private static function seen(
+        array $operations, PatchLook $look, array $pieces, array $edges, UnitsInSpace $space, Affine $matrix, Moment $moment,
+    ): array {
+        $isSolid = self::isSolid($operations);
         if ($moment->casting !== null) {
             return self::shadow($moment->casting, $pieces, $isSolid ? null : $operations, $matrix, $space);
         }
         // What is nearer covers what is farther away; of those that are equally far, the later one the earlier. Sorting keeps that order.
         usort($pieces, fn (array $one, array $other): int => $other[2] <=> $one[2]);
-        $paths = array_map(fn (Patch $patch): Path => $patch->path, $exact);
-        $picture = new PatchPicture($operations, $look, $isSolid, $space, $matrix, $paths);
+        $picture = new PatchPicture($operations, $look, $isSolid, $space, $matrix, $edges);
         $seen = [];
         $pulled = [];
         foreach ($pieces as [$path, $change]) {
@@ -156,6 +189,12 @@ final readonly class PatchDrawing
         }
 
         return [...$seen, ...$picture->pieces($pulled)];
+    }
+
+    /** @param  list<Operation>  $operations */
+    private static function isSolid(array $operations): bool
+    {
+        return count($operations) === 1 && $operations[0] instanceof Image && ! $operations[0]->alpha;
     }
 
     /**

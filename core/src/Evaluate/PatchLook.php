@@ -25,6 +25,11 @@ final readonly class PatchLook
     ) {
     }
 
+    public static function none(): self
+    {
+        return new self(0.0, 0.0, 0.0, new Colour(0, 0, 0, 0), new Colour(0, 0, 0, 0), new Point(0, 0), 0.0);
+    }
+
     /** Whether patches have sharp corners and nothing along their edges, so that the outer ones may reach beyond the picture. */
     public function isPlain(): bool
     {

@@ -20,7 +20,12 @@ final readonly class Space
     /** Farther away from the viewer, by pixels. */
     public static function away(float $by): self
     {
-        return self::along(new Vector(1, 0, 0), new Vector(0, 1, 0), new Vector(0, 0, 1), new Vector(0, 0, $by));
+        return self::shifted(new Vector(0, 0, $by));
+    }
+
+    public static function shifted(Vector $by): self
+    {
+        return self::along(new Vector(1, 0, 0), new Vector(0, 1, 0), new Vector(0, 0, 1), $by);
     }
 
     /** What is flat, in space: depth is scaled as much as area is, so that nothing is drawn out of shape. */

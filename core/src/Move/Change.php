@@ -9,6 +9,7 @@ use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Geometry\Space;
+use Ricamo\Core\Json\Altered;
 
 /** What a move makes of a layer's pose at a moment: a matrix over it, an opacity, where it is seen at all, and what is done to it. */
 final readonly class Change
@@ -22,6 +23,8 @@ final readonly class Change
      * @param  list<array{Affine, float}>  $copies  beneath it, from the bottom up: each where the matrix, which counts after the
      *     own one, puts it, and so opaque
      * @param  ?Space  $space  how the plane in which all that is leaves the one in which it is placed, in composition pixels
+     * @param  list<array{Path, ?Space}>  $parts  where it is cut and falls apart in space: what is inside each path, and how that leaves
+     *     the plane of the rest, both in composition pixels, before the matrix and the space above; none for a whole
      */
     public function __construct(
         public Affine $matrix = new Affine,
@@ -31,6 +34,7 @@ final readonly class Change
         public float $light = 0.0,
         public array $copies = [],
         public ?Space $space = null,
+        public array $parts = [],
     ) {
     }
 
@@ -60,24 +64,36 @@ final readonly class Change
         return new self(space: $space);
     }
 
+    /** @param  list<array{Path, ?Space}>  $parts */
+    public static function inParts(array $parts): self
+    {
+        return new self(parts: $parts);
+    }
+
+    /** @param  array<string, mixed>  $changed  by their names, each of its type */
+    private function but(array $changed): self
+    {
+        return Altered::copy($this, $changed);
+    }
+
     /** @param  float  $opacity  taken as 0 below that, and as 1 above */
     public function faded(float $opacity): self
     {
         $by = max(0.0, min(1.0, $opacity));
 
-        return new self($this->matrix, $this->opacity * $by, $this->clips, $this->filters, $this->light * $by, $this->copies, $this->space);
+        return $this->but(['opacity' => $this->opacity * $by, 'light' => $this->light * $by]);
     }
 
     /** Added as light besides, so far. */
     public function lit(float $light): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $light, $this->copies, $this->space);
+        return $this->but(['light' => $light]);
     }
 
     /** Seen only inside the path, too. */
     public function within(Path $clip): self
     {
-        return new self($this->matrix, $this->opacity, [...$this->clips, $clip], $this->filters, $this->light, $this->copies, $this->space);
+        return $this->but(['clips' => [...$this->clips, $clip]]);
     }
 
     /**
@@ -87,7 +103,7 @@ final readonly class Change
      */
     public function with(array $copies): self
     {
-        return new self($this->matrix, $this->opacity, $this->clips, $this->filters, $this->light, $copies, $this->space);
+        return $this->but(['copies' => $copies]);
     }
 
     /** @return non-empty-list<self> each time that it is seen, from the bottom up, itself last */
@@ -96,20 +112,17 @@ final readonly class Change
         if ($this->copies === []) {
             return [$this];
         }
-        $copy = fn (Affine $matrix, float $opacity): self => new self(
-            $matrix->after($this->matrix), $this->opacity * $opacity, $this->clips, $this->filters, $this->light * $opacity,
-            space: $this->space,
-        );
+        $copy = fn (Affine $matrix, float $opacity): self => $this->but([
+            'matrix' => $matrix->after($this->matrix), 'opacity' => $this->opacity * $opacity, 'light' => $this->light * $opacity,
+            'copies' => [],
+        ]);
 
         return [...array_map(fn (array $one): self => $copy(...$one), $this->copies), $copy(new Affine, 1.0)];
     }
 
     public function filtered(Filter ...$filters): self
     {
-        return new self(
-            $this->matrix, $this->opacity, $this->clips, [...$this->filters, ...array_values($filters)], $this->light, $this->copies,
-            $this->space,
-        );
+        return $this->but(['filters' => [...$this->filters, ...array_values($filters)]]);
     }
 
     /** Both at once: first this, then the other. */
@@ -123,7 +136,28 @@ final readonly class Change
             ($this->opacity + $this->light) * ($other->opacity + $other->light) - $this->opacity * $other->opacity,
             $this->copiesWith($other),
             $this->space === null || $other->space === null ? $this->space ?? $other->space : $other->space->after($this->space),
+            // Both at once would be cut along one another's cuts: the first falls apart.
+            $this->parts === [] ? $other->parts : $this->parts,
         );
+    }
+
+    /**
+     * Its parts in the layer's own space.
+     *
+     * @param  Affine  $own  from there to the composition's pixels, as the layer rests
+     * @return list<array{Path, ?Space}>
+     */
+    public function partsOf(Affine $own): array
+    {
+        if ($this->parts === [] || $own->isFlat()) {
+            return [];
+        }
+        $back = $own->inverse();
+
+        return array_map(fn (array $part): array => [
+            $part[0]->transformed($back),
+            $part[1] === null ? null : Space::flat($back)->after($part[1])->after(Space::flat($own)),
+        ], $this->parts);
     }
 
     /** @return list<array{Affine, float}> where each of the other's copies is of all of these */

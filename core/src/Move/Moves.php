@@ -25,16 +25,20 @@ use Ricamo\Core\Move\Arriving\Iris;
 use Ricamo\Core\Move\Arriving\Lift;
 use Ricamo\Core\Move\Arriving\Light;
 use Ricamo\Core\Move\Arriving\Overshoot;
+use Ricamo\Core\Move\Arriving\PageTurn;
 use Ricamo\Core\Move\Arriving\Push;
 use Ricamo\Core\Move\Arriving\Settle;
 use Ricamo\Core\Move\Arriving\Slide;
 use Ricamo\Core\Move\Arriving\SpinIn;
+use Ricamo\Core\Move\Arriving\SplitFlap;
 use Ricamo\Core\Move\Arriving\Spring;
 use Ricamo\Core\Move\Arriving\Streak;
 use Ricamo\Core\Move\Arriving\Stretched;
 use Ricamo\Core\Move\Arriving\Swing;
+use Ricamo\Core\Move\Arriving\SwingDoors;
 use Ricamo\Core\Move\Arriving\Tumble;
 use Ricamo\Core\Move\Arriving\Turn;
+use Ricamo\Core\Move\Arriving\Unfold;
 use Ricamo\Core\Move\Arriving\Widen;
 use Ricamo\Core\Move\Arriving\Wipe;
 use Ricamo\Core\Move\Filming\Crane;
@@ -69,6 +73,10 @@ final class Moves
         Hinged::class,
         FlipOver::class,
         CubeTurn::class,
+        SwingDoors::class,
+        PageTurn::class,
+        Unfold::class,
+        SplitFlap::class,
         Afar::class,
         Tumble::class,
         Wipe::class,

@@ -60,6 +60,10 @@ final class MovesTest extends TestCase
         yield 'hinged: in the plane, nothing moves' => ['hinged', self::STILL, 1.0, null, false];
         yield 'flip over: likewise' => ['flip-over', self::STILL, 1.0, null, false];
         yield 'cube turn: likewise' => ['cube-turn', self::STILL, 1.0, null, false];
+        yield 'swing doors: likewise' => ['swing-doors', self::STILL, 1.0, null, false];
+        yield 'page turn: likewise' => ['page-turn', self::STILL, 1.0, null, false];
+        yield 'unfold: likewise' => ['unfold', self::STILL, 1.0, null, false];
+        yield 'split flap: likewise' => ['split-flap', self::STILL, 1.0, null, false];
         yield 'from afar: likewise' => ['afar', self::STILL, 0.5, null, false];
         yield 'tumble: 500 px above, as far as it lies flat' => ['tumble', [1, 0, 0, 1, 0, -375], 1.0, null, false];
         yield 'wipe: a quarter of it from its left edge, and one pixel more' => [

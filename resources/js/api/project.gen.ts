@@ -363,6 +363,53 @@ export type Accent =
           turn?: number;
       }
     | {
+          accent: 'gone-swing-doors';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+      }
+    | {
+          accent: 'gone-page-turn';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+          turn?: number;
+          bend?: number;
+      }
+    | {
+          accent: 'gone-unfold';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
+          accent: 'gone-split-flap';
+          /**
+           * counted from the in point
+           */
+          at: number;
+          length: number;
+          leaves?: number;
+          comes?: number;
+          angle?: number;
+      }
+    | {
           accent: 'gone-afar';
           /**
            * counted from the in point
@@ -1909,6 +1956,26 @@ export interface Phase {
                   turn?: number;
               }
             | {
+                  move: 'swing-doors';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'page-turn';
+                  angle?: number;
+                  turn?: number;
+                  bend?: number;
+              }
+            | {
+                  move: 'unfold';
+                  angle?: number;
+                  leaves?: number;
+              }
+            | {
+                  move: 'split-flap';
+                  angle?: number;
+              }
+            | {
                   move: 'afar';
                   away?: number;
               }
@@ -2064,6 +2131,26 @@ export interface Phase {
                   move: 'cube-turn';
                   angle?: number;
                   turn?: number;
+              }
+            | {
+                  move: 'swing-doors';
+                  angle?: number;
+                  turn?: number;
+              }
+            | {
+                  move: 'page-turn';
+                  angle?: number;
+                  turn?: number;
+                  bend?: number;
+              }
+            | {
+                  move: 'unfold';
+                  angle?: number;
+                  leaves?: number;
+              }
+            | {
+                  move: 'split-flap';
+                  angle?: number;
               }
             | {
                   move: 'afar';

@@ -87,7 +87,7 @@ final readonly class WriteMovesOut implements CompositionEdit
             $how = match (true) {
                 $change->clips !== [] => 'is uncovered bit by bit',
                 $change->filters !== [] || $change->light > 0 => 'is blurred or lit as it comes',
-                $change->space !== null => 'leaves the picture’s plane as it comes',
+                $change->space !== null || $change->parts !== [] => 'leaves the picture’s plane as it comes',
                 $change->copies !== [] => 'is seen several times over as it comes',
                 default => null,
             };
