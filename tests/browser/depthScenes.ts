@@ -77,13 +77,13 @@ export const DEPTH: Record<string, object[]> = {
         { id: 's', kind: 'light', source: 'point', name: 'Lamp', in: 0, out: 10, position: [320, 60], z: -260 },
     ],
     'a clip that is turned as a page, and words that unfold, in the light of a lamp': [
-        clip({ scale: [70, 70], arrive: { moves: [{ move: 'page-turn' }], length: 10, easing: 'linear' } }),
+        clip({ scale: [70, 70], arrive: { moves: [{ move: 'page-turn' }], length: 20, begun: 12, easing: 'linear' } }),
         text({
             id: 'l2',
             typeSize: 70,
             position: [60, 300],
             fill: '#f3e3c3',
-            arrive: { moves: [{ move: 'unfold' }], length: 10, easing: 'linear' },
+            arrive: { moves: [{ move: 'unfold' }], length: 20, begun: 12, easing: 'linear' },
         }),
         { id: 'a', kind: 'light', source: 'ambient', name: 'Ambient', in: 0, out: 10, lightStrength: 45 },
         { id: 's', kind: 'light', source: 'point', name: 'Lamp', in: 0, out: 10, position: [320, 60], z: -260 },
