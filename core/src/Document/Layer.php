@@ -90,7 +90,8 @@ final readonly class Layer implements Valued
         ?Markers $markers = null,
     ) {
         $this->markers = $markers ?? Markers::of();
-        $this->hasDepth = $kind->isSeen() && self::isDeep($properties);
+        $this->hasDepth = $kind->isSeen()
+            && (self::isDeep($properties) || ($content instanceof KeepsSpace && $content->keepsSpace()));
         $isBare = $attached->effects === [] && $attached->masks === [] && $attached->patchwork === null && $life->isPlain();
         $this->isPlain = $isBare
             && ! $kind->adjusts()

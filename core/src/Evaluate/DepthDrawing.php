@@ -11,6 +11,7 @@ use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\InSpace;
 use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\KeepsSpace;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Document\Surface;
 use Ricamo\Core\Document\View;
@@ -68,17 +69,18 @@ final readonly class DepthDrawing
         }
         $beyond = View::placed($own, $moment->space, $moment->beyond);
         $moment = $layer->switches->takesLight ? $moment : $moment->unlit();
+        $keepsSpace = $layer->content instanceof KeepsSpace && $layer->content->keepsSpace();
         $surface = Surface::of($layer, $moment->at);
         $isThick = $surface->thickness > 0 && $moment->casting === null;
-        if ($beyond === null && $moment->isInPlane() && $moment->lights() === [] && ! $isThick) {
+        if ($beyond === null && $moment->isInPlane() && $moment->lights() === [] && ! $isThick && ! $keepsSpace) {
             return ($this->flat)($layer, $composition, $moment);
         }
         $isParted = $change->parts !== [];
-        $holds = $layer->kind->holdsLayers() && ! PatchDrawing::cuts($layer) && ! $isParted;
+        $holds = ($layer->kind->holdsLayers() || $keepsSpace) && ! PatchDrawing::cuts($layer) && ! $isParted;
         $hasParts = ($holds || $isParted || UnitsInSpace::areIn($layer, $moment->at))
             && ! ($this->isOnePicture)($layer, $composition, $moment->at);
         if ($hasParts) {
-            $parts = $moment->beyond($beyond);
+            $parts = $keepsSpace && $holds ? $moment->beyond($beyond)->opened() : $moment->beyond($beyond);
             $parts = $holds ? $parts : $parts->receiving(
                 $surface, $this->shadows->on($layer, $composition, $moment),
             );

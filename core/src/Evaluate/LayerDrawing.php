@@ -82,11 +82,12 @@ final readonly class LayerDrawing
      * What a composition that is placed in another shows. What is looked at only while working on it is not part of it.
      *
      * @param  Affine  $space  from its pixels to those of the one that is drawn
+     * @param  ?Moment  $kept  that of its layers where they are seen in the space that it is placed in; null for a flat picture
      * @return list<Operation>
      */
-    public function inside(Composition $composition, int $frame, Affine $space): array
+    public function inside(Composition $composition, int $frame, Affine $space, ?Moment $kept = null): array
     {
-        $moment = Moment::on($frame, $space, $space, $composition);
+        $moment = $kept ?? Moment::on($frame, $space, $space, $composition);
         $shown = [];
         foreach ($composition->layers as $layer) {
             if (! $composition->layers->tree()->isGrouped($layer->id) && $layer->isSeenAt($frame) && $composition->shows($layer)) {
@@ -163,7 +164,7 @@ final readonly class LayerDrawing
             $standings[] = $standing = $this->standing($layer, $composition, $moments[$key], $led[$key] ?? false);
             $deep += $standing === null ? 0 : 1;
         }
-        $order = $deep < 2 ? null : DepthOrder::of($standings, (new View($composition))->eye());
+        $order = $deep < 2 ? null : DepthOrder::of($standings, $moments[$keys[0]]->before($composition));
         foreach ($order ?? array_keys($keys) as $place) {
             yield $keys[$place] => $layers[$keys[$place]];
         }

@@ -29,7 +29,8 @@ final readonly class Shadows
     /** @return (Closure(Light, Plane, Box): list<Operation>)|null what falls on a layer from others; null where nothing can */
     public function on(Layer $layer, Composition $composition, Moment $moment): ?Closure
     {
-        if ($moment->lights() === []) {
+        // Those of a bundle that keeps its space throw shadows on others, but others throw none on them.
+        if ($moment->lights() === [] || $moment->isInside()) {
             return null;
         }
         $receives = array_filter($composition->around($layer), fn (Layer $one): bool => ! $one->switches->receivesShadow) === [];

@@ -67,6 +67,12 @@ final readonly class Casting
         return $layer->id === $this->receiver || ! $layer->switches->throwsShadow;
     }
 
+    /** The same for layers of another composition than the one on which it falls. */
+    public function elsewhere(): self
+    {
+        return new self($this->cast, $this->light, $this->plane, $this->window, '');
+    }
+
     /** Where the shadow of a plane falls. @param  Space  $plane  from that to the composition's space */
     public function seen(Space $plane): Projection
     {

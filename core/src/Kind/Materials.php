@@ -17,7 +17,8 @@ use Ricamo\Core\Kind\Text\TextBlocks;
 final readonly class Materials
 {
     /**
-     * @param  Closure(Composition, int, Affine): list<Operation>  $inside  what a composition shows on a frame, in a space that is placed
+     * @param  Closure(Composition, int, Affine, ?Moment=): list<Operation>  $inside  what a composition shows on a frame, in a space
+     *     that is placed; as a flat picture, or where its layers are seen at a moment in the space around it
      * @param  Closure(Layer, Composition, Moment): list<Operation>  $members  what is in a group shows, in the group's space
      * @param  Closure(Layer, Composition, int|float): list<Box>  $boxes  the boxes of what is in a group, upright in the group's space
      */

@@ -38,6 +38,9 @@ final readonly class Moment
      * @param  ?Casting  $casting  the shadows that are drawn, instead of what throws them
      * @param  (Closure(Light, Plane, Box): list<Operation>)|null  $shadows  what falls on the units of a layer from others
      * @param  ?Surface  $surface  of those units; null for a matt one
+     * @param  bool  $isOpen  whether a bundle that is drawn keeps its space
+     * @param  ?Composition  $around  the composition in whose space all is seen, where that is not their own
+     * @param  int|float|null  $there  the moment of that, in its frames
      */
     public function __construct(
         public int $frame,
@@ -52,6 +55,9 @@ final readonly class Moment
         public ?Casting $casting = null,
         public ?Closure $shadows = null,
         public ?Surface $surface = null,
+        public bool $isOpen = false,
+        private ?Composition $around = null,
+        private int|float|null $there = null,
     ) {
     }
 
@@ -73,7 +79,7 @@ final readonly class Moment
     /** @return list<Light> by which what is drawn is lit; none where nothing is shaded */
     public function lights(): array
     {
-        return $this->lights === null ? [] : $this->lights->at($this->at);
+        return $this->lights === null ? [] : $this->lights->at($this->there ?? $this->at);
     }
 
     /** The same where lights pass by. */
@@ -98,22 +104,55 @@ final readonly class Moment
         return new self($this->frame, $this->at, isExposed: true, casting: $casting);
     }
 
+    /** The same for a bundle that keeps its space. */
+    public function opened(): self
+    {
+        return $this->but(['isOpen' => true]);
+    }
+
+    /**
+     * A moment of a composition whose layers are seen with those around it.
+     *
+     * @param  Composition  $around  the one that it is placed in
+     * @param  int  $frame  its own
+     * @param  Affine  $space  from its pixels to those that are drawn
+     */
+    public function inside(Composition $around, int $frame, Affine $space): self
+    {
+        return $this->but([
+            'frame' => $frame, 'at' => $frame, 'space' => $space, 'isOpen' => false, 'shadows' => null, 'surface' => null,
+            'casting' => $this->casting?->elsewhere(), 'around' => $this->around ?? $around, 'there' => $this->there ?? $this->at,
+        ]);
+    }
+
+    /** @return array{float, float, float} where the viewer is before what stands as `standing` tells, in composition pixels */
+    public function before(Composition $composition): array
+    {
+        return (new View($this->around ?? $composition))->eye();
+    }
+
+    /** Whether what is drawn is in a composition that is seen in the space of another. */
+    public function isInside(): bool
+    {
+        return $this->around !== null;
+    }
+
     /** From where the composition is seen, in its pixels. */
     public function eye(Composition $composition): Vector
     {
-        return $this->cameras?->camera($this->at)->eye ?? new Vector(...(new View($composition))->eye());
+        return $this->cameras?->camera($this->there ?? $this->at)->eye ?? new Vector(...(new View($this->around ?? $composition))->eye());
     }
 
     /** @return ?Space what the camera sees, led to where the same is seen without one; null where everything is */
     public function camera(): ?Space
     {
-        return $this->cameras?->at($this->at);
+        return $this->cameras?->at($this->there ?? $this->at);
     }
 
     /** Whether the camera has some of what it sees out of focus. */
     private function softens(): bool
     {
-        return ($this->cameras?->camera($this->at)->aperture ?? 0.0) > 0;
+        return ($this->cameras?->camera($this->there ?? $this->at)->aperture ?? 0.0) > 0;
     }
 
     /**
@@ -130,7 +169,9 @@ final readonly class Moment
         }
         $depth = $this->standing($beyond, $composition)->place($point)[2];
 
-        return $this->cameras->camera($this->at)?->softness($this->cameras->away($depth, $this->at)) ?? 0.0;
+        $at = $this->there ?? $this->at;
+
+        return $this->cameras->camera($at)?->softness($this->cameras->away($depth, $at)) ?? 0.0;
     }
 
     /** Whether what is drawn is drawn where it is seen, and as sharply. */
@@ -144,7 +185,7 @@ final readonly class Moment
     /** The same in the plane of a sheet, which is seen as a whole afterwards. */
     public function onSheet(): self
     {
-        return $this->cameras === null && $this->lights === null && $this->beyond === null && $this->casting === null
+        return $this->cameras === null && $this->lights === null && $this->beyond === null && $this->casting === null && ! $this->isOpen
             ? $this
             : $this->plainly()->beyond(null);
     }
@@ -163,7 +204,7 @@ final readonly class Moment
     public function window(Composition $composition): Box
     {
         return $this->casting === null
-            ? $this->frameSpace->bounds(new Box(0, 0, $composition->width, $composition->height))
+            ? $this->frameSpace->bounds(new Box(0, 0, ($this->around ?? $composition)->width, ($this->around ?? $composition)->height))
             : $this->casting->window;
     }
 
@@ -175,7 +216,7 @@ final readonly class Moment
 
     private function view(Composition $composition): View
     {
-        return new View($composition, $this->frameSpace, $this->camera());
+        return new View($this->around ?? $composition, $this->frameSpace, $this->camera());
     }
 
     /**
@@ -193,7 +234,7 @@ final readonly class Moment
 
     private function plainly(): self
     {
-        return $this->but(['cameras' => null, 'lights' => null, 'casting' => null, 'shadows' => null, 'surface' => null]);
+        return $this->but(['cameras' => null, 'lights' => null, 'casting' => null, 'shadows' => null, 'surface' => null, 'isOpen' => false]);
     }
 
     /** One of those while the shutter is open. */

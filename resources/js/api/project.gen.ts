@@ -2369,9 +2369,13 @@ export interface BundleLayer {
      */
     mirrors?: boolean;
     /**
-     * whether what lies outside of its frame is left out
+     * whether what lies outside of its frame is left out, where it is a flat picture
      */
     crop?: boolean;
+    /**
+     * whether its layers keep their depth, and are seen with those around it
+     */
+    space?: boolean;
     position?: AnimatedPoint;
     x?: AnimatedNumber;
     y?: AnimatedNumber;

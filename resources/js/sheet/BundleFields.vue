@@ -44,6 +44,13 @@ const setContent = (content: object): Promise<boolean> =>
             @change="(on) => setContent({ stretches: !!on })"
         />
         <ElCheckbox
+            :model-value="layer.space ?? false"
+            label="Its layers keep their depth"
+            data-keeps-space
+            @change="(on) => setContent({ space: !!on })"
+        />
+        <ElCheckbox
+            v-if="!layer.space"
             :model-value="layer.crop ?? true"
             label="Crop to its own frame"
             data-crop

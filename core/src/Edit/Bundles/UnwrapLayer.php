@@ -92,6 +92,7 @@ final readonly class UnwrapLayer implements CompositionEdit
             $bundle->attached->effects !== [] => 'it has effects',
             $bundle->attached->masks !== [] => 'it is masked',
             $bundle->attached->patchwork !== null => 'it is cut into patches',
+            $content->space => 'its layers keep their depth',
             $bundle->hasDepth => 'it has depth or is tilted',
             $bundle->exposure->motionBlur => 'it has motion blur of its own',
             $bundle->switches->blend !== Blend::Normal || $this->any(

@@ -17,6 +17,7 @@ use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Kind\Artist;
 use Ricamo\Core\Kind\Materials;
 use Ricamo\Core\Kind\Moment;
+use Ricamo\Core\Kind\UnitsInSpace;
 
 /** Draws compositions within others: the same layers, in a space that is placed. */
 final class BundleArtist implements Artist
@@ -33,7 +34,12 @@ final class BundleArtist implements Artist
 
     public function draw(Layer $layer, Composition $composition, Moment $moment, Affine $matrix): array
     {
-        return $this->shown($this->content($layer), $moment->frame - $layer->span->in, $composition, $matrix);
+        $content = $this->content($layer);
+        $after = $moment->frame - $layer->span->in;
+
+        return $moment->isOpen
+            ? $this->open($content, $after, $composition, $moment, $matrix)
+            : $this->shown($content, $after, $composition, $matrix);
     }
 
     /**
@@ -63,6 +69,30 @@ final class BundleArtist implements Artist
         return $content->crop && $operations !== []
             ? [new Group($operations, 1.0, Outline::of($frameOutline->transformed($space)))]
             : $operations;
+    }
+
+    /**
+     * What is seen of the layers of a composition among those around it, each with its own depth.
+     *
+     * @param  int  $after  frames of $composition after the layer's in point
+     * @return list<Operation>
+     */
+    private function open(BundleContent $content, int $after, Composition $composition, Moment $moment, Affine $matrix): array
+    {
+        $shown = $content->frameShownAfter($after, $composition->rate, $this->materials->media);
+        if ($shown === null) {
+            return [];
+        }
+        $placed = $this->lasting($content);
+        $space = $matrix->after(Affine::translation(-$placed->width / 2, -$placed->height / 2));
+        $background = $placed->background !== null && $placed->background->isVisible()
+            ? [new Fill(Outline::of(Path::rectangle(new Box(0, 0, $placed->width, $placed->height))), $space, $placed->background)]
+            : [];
+
+        return [
+            ...($background === [] ? [] : (new UnitsInSpace($composition, $moment, $matrix))->seen($background, null)),
+            ...($this->materials->inside)($placed, $shown, $space, $moment->inside($composition, $shown, $space)),
+        ];
     }
 
     public function box(Layer $layer, Composition $composition, int|float $at): Box

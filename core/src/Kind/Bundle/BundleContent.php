@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Ricamo\Core\Kind\Bundle;
 
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Document\KeepsSpace;
 use Ricamo\Core\Document\MediaFacts;
 use Ricamo\Core\Document\MediaLibrary;
 use Ricamo\Core\Document\Stay;
+use Ricamo\Core\Json\Altered;
 use Ricamo\Core\Kind\Places;
 use Ricamo\Core\Kind\Playing\Beyond;
 use Ricamo\Core\Kind\Playing\GoesOn;
@@ -22,7 +24,7 @@ use Ricamo\Core\Time\FrameRange;
 use Ricamo\Core\Time\FrameRate;
 
 /** Another composition, by reference, played at a pace like a clip. */
-final readonly class BundleContent implements Heard, Places, Played
+final readonly class BundleContent implements Heard, KeepsSpace, Places, Played
 {
     use GoesOn {
         room as private roomBefore;
@@ -38,7 +40,8 @@ final readonly class BundleContent implements Heard, Places, Played
      *     long as it is
      * @param  bool  $stretches  whether that length changes when an edge is pulled at which it begins or ends
      * @param  bool  $mirrors  whether it goes as it came, backwards, instead of how it goes itself
-     * @param  bool  $crop  whether what lies outside of its frame is left out
+     * @param  bool  $crop  whether what lies outside of its frame is left out, where it is a flat picture
+     * @param  bool  $space  whether its layers keep their depth, and are seen with those around it
      */
     public function __construct(
         public string $composition,
@@ -48,7 +51,13 @@ final readonly class BundleContent implements Heard, Places, Played
         public bool $stretches = true,
         public bool $mirrors = false,
         public bool $crop = true,
+        public bool $space = false,
     ) {
+    }
+
+    public function keepsSpace(): bool
+    {
+        return $this->space;
     }
 
     public function placed(): self
@@ -93,7 +102,7 @@ final readonly class BundleContent implements Heard, Places, Played
 
     public function paced(Pace $pace): static
     {
-        return new self($this->composition, $pace, $this->sound, $this->length, $this->stretches, $this->mirrors, $this->crop);
+        return Altered::copy($this, ['pace' => $pace]);
     }
 
     /**
@@ -149,12 +158,12 @@ final readonly class BundleContent implements Heard, Places, Played
     {
         $pace = $this->pace->with(from: $this->pace->from->plus(new Fraction($later)));
 
-        return new self($this->composition, $pace, $this->sound, $length, $this->stretches, $this->mirrors, $this->crop);
+        return Altered::copy($this, ['pace' => $pace, 'length' => $length]);
     }
 
     public function mirroring(bool $mirrors): self
     {
-        return new self($this->composition, $this->pace, $this->sound, $this->length, $this->stretches, $mirrors, $this->crop);
+        return Altered::copy($this, ['mirrors' => $mirrors]);
     }
 
     public function toJson(): array
@@ -167,6 +176,7 @@ final readonly class BundleContent implements Heard, Places, Played
             ...($this->stretches ? [] : ['stretches' => false]),
             ...($this->mirrors ? ['mirrors' => true] : []),
             ...($this->crop ? [] : ['crop' => false]),
+            ...($this->space ? ['space' => true] : []),
         ];
     }
 

@@ -44,7 +44,7 @@ final class BundleKind extends LayerKind implements DrawnKind
         return new BundleContent(
             $layer->field('composition')->name(64), Pace::read($layer), $flag('sound', true),
             $layer->optional('length')?->int(1, Composition::LONGEST), $flag('stretches', true), $flag('mirrors', false),
-            $flag('crop', true),
+            $flag('crop', true), $flag('space', false),
         );
     }
 
@@ -64,7 +64,8 @@ final class BundleKind extends LayerKind implements DrawnKind
             ],
             'stretches' => $flag('whether that length changes when an edge is pulled'),
             'mirrors' => $flag('whether it goes as it came, backwards'),
-            'crop' => $flag('whether what lies outside of its frame is left out'),
+            'crop' => $flag('whether what lies outside of its frame is left out, where it is a flat picture'),
+            'space' => $flag('whether its layers keep their depth, and are seen with those around it'),
         ];
     }
 
