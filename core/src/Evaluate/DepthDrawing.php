@@ -29,7 +29,7 @@ use Ricamo\Core\Move\Change;
 /**
  * What layers draw that leave the picture's plane. Each is drawn flat, with all that is done to it, and that plane is then seen from
  * where the viewer is. A group hands its space down, so that what is in it keeps its own depth, unless masks or effects take it as
- * one picture. A bundle always is one.
+ * one picture. A bundle is one unless it keeps its space.
  */
 final readonly class DepthDrawing
 {
