@@ -16,6 +16,7 @@ use Ricamo\Core\Display\Operation;
 use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Geometry\Vector;
 use Ricamo\Core\Tests\Fixture;
 
 /** Light falls on a matt surface by the cosine of the angle at which it comes: compared with that, worked out here. */
@@ -262,6 +263,51 @@ final class LightTest extends TestCase
             self::assertLessThan(1.0, $piece->light[0]);
             self::assertGreaterThan(cos(deg2rad(71)), $piece->light[0]);
         }
+    }
+
+    public function test_a_patch_on_which_a_lamp_hardly_differs_is_lit_as_its_middle_is(): void
+    {
+        // 8 × 8 patches of 25, most of them at rest and as one; a lamp so far away that it differs by less than 6 of 255 on any.
+        $square = self::square([
+            'fill' => '#ffffff', 'gradients' => [['of' => 'fill', 'form' => 'linear', 'stops' => 2]],
+            'patchwork' => ['form' => 'grid', 'rows' => 8, 'columns' => 8],
+            'cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'patches', 'length' => 40, 'tiltX' => 60, 'overlap' => 90, 'opacity' => 100]],
+        ]);
+        $lamp = self::light('point', ['position' => [960, 540], 'z' => -900]);
+        $seen = Fixture::evaluator()->frame(self::composition($square, $lamp), 10)->operations;
+        $pieces = array_merge(...array_map(fn (Operation $one): array => $one instanceof Pieces ? $one->pieces : [], $seen));
+        self::assertGreaterThan(10, count($pieces));
+        foreach ($pieces as $piece) {
+            // Where three points of it are, by where they are seen and how many times farther away than the picture.
+            $place = function (float $x, float $y) use ($piece): Vector {
+                $away = $piece->seen->distance(new Point($x, $y));
+                $seen = $piece->seen->apply(new Point($x, $y));
+
+                return new Vector(960 + ($seen->x - 960) * $away, 540 + ($seen->y - 540) * $away, 2666.666667 * ($away - 1));
+            };
+            $middle = $piece->part->centre();
+            $at = $place($middle->x, $middle->y);
+            $normal = $place($middle->x + 1, $middle->y)->minus($at)->cross($place($middle->x, $middle->y + 1)->minus($at))->unit();
+            $towards = (new Vector(960, 540, -900))->minus($at)->unit();
+            self::assertEqualsWithDelta(abs($normal?->dot($towards)), $piece->light[0], 3 / 255);
+        }
+    }
+
+    public function test_the_background_and_what_adjusts_are_not_lit(): void
+    {
+        $dim = self::light('ambient', ['lightStrength' => 40]);
+        $adjusting = ['id' => 'a', 'kind' => 'adjusting', 'name' => 'Adjusting', 'in' => 0, 'out' => 250, 'effects' => [
+            ['id' => 'e1', 'effect' => 'invert'],
+        ]];
+        $frame = fn (array ...$layers): array => json_decode(Fixture::evaluator()->frame(
+            Fixture::composition(array_values($layers), ['background' => '#336699']), 0,
+        )->encode(), true);
+        [$plain, $lit] = [$frame(self::square(), $adjusting), $frame(self::square(), $adjusting, $dim)];
+        self::assertSame($plain['background'], $lit['background']);
+        // Its effect is what it was; what lies beneath it is dimmed, the background among that not.
+        self::assertSame(
+            str_replace('#c86432', '#502814', json_encode($plain['items'])), json_encode($lit['items']),
+        );
     }
 
     public function test_light_is_seen_from_where_the_camera_is_and_does_not_move_with_it(): void
