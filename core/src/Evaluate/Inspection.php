@@ -21,6 +21,7 @@ use Ricamo\Core\Kind\Readable;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Kind\Shape\Faint;
 use Ricamo\Core\Kind\SpreadsOver;
+use Ricamo\Core\Patch\PatchForm;
 use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
@@ -75,13 +76,17 @@ final class Inspection
         return [...array_map(fn (PlacedCascade $one): string => "$one->id.origin", array_values($cascades)), ...self::idleOfPatches($layer)];
     }
 
-    /** @return list<string> what says how an edge or a shadow looks where there is none on any frame */
+    /** @return list<string> what says how an edge or a shadow looks where there is none on any frame, and a path that is not cut along */
     private static function idleOfPatches(Layer $layer): array
     {
-        $is = fn (string $name, mixed $value): bool => $layer->attached->patchwork !== null
-            && $layer->rests([PlacedPatchwork::ID.".$name"])
+        $patchwork = $layer->attached->patchwork;
+        if ($patchwork === null) {
+            return [];
+        }
+        $is = fn (string $name, mixed $value): bool => $layer->rests([PlacedPatchwork::ID.".$name"])
             && $layer->properties[PlacedPatchwork::ID.".$name"]->type->write($layer->value(PlacedPatchwork::ID.".$name", 0)) === $value;
         $idle = [
+            ...($patchwork->form === PatchForm::Path ? [] : ['path']),
             ...($is('edge', 0.0) ? ['edgeColour'] : []), ...($is('shadow', '#00000000') ? ['distance', 'angle', 'softness'] : []),
         ];
 

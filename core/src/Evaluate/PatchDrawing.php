@@ -27,7 +27,9 @@ use Ricamo\Core\Kind\Moment;
 use Ricamo\Core\Kind\UnitsInSpace;
 use Ricamo\Core\Patch\Cutting;
 use Ricamo\Core\Patch\Patch;
+use Ricamo\Core\Patch\PatchForm;
 use Ricamo\Core\Patch\PlacedPatchwork;
+use Ricamo\Core\Path\Contours;
 use WeakMap;
 
 /**
@@ -251,10 +253,12 @@ final readonly class PatchDrawing
         );
         $box = ($this->box)($layer, $composition, $at);
         $whole = $reach?->union($box) ?? $box;
-        $key = implode(' ', [...$box->toJson(), ...$whole->toJson(), $gap, $rounding]);
+        $path = $patchwork->form === PatchForm::Path ? $layer->value(PlacedPatchwork::ID.'.path', $at) : null;
+        $along = $path instanceof Contours && ($path->all[0] ?? null)?->length() > 0 ? $path->all[0] : null;
+        $key = implode(' ', [...$box->toJson(), ...$whole->toJson(), $gap, $rounding, $along === null ? '' : $path->key()]);
         $known = $this->known[$layer] ?? [];
         $patches = $known[$key] ?? (new Cutting(
-            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $whole, $gap, $rounding,
+            $patchwork->form, $patchwork->rows, $patchwork->columns, $patchwork->seed, $box, $whole, $gap, $rounding, $along,
         ))->patches();
         // As they are, and with what is seen beyond them.
         $this->known[$layer] = [$key => $patches] + array_slice($known, 0, 1, true);

@@ -12,12 +12,14 @@ use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Kind\MaskPlaces;
 use Ricamo\Core\Kind\SaysIdle;
 use Ricamo\Core\Mask\MaskForm;
+use Ricamo\Core\Patch\PatchForm;
+use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Path\Knot;
 use Ricamo\Core\Value\Type\PathType;
 
-/** Where the paths of a layer lie in the picture, to be seen and touched: its own, and those of its masks. */
+/** Where the paths of a layer lie in the picture, to be seen and touched: its own, the one that it is cut along, and those of its masks. */
 final class PathPlaces
 {
     /** The most points that are told of: more would not be touched one by one. */
@@ -38,6 +40,9 @@ final class PathPlaces
                 $places[] = self::place($name, $layer, $composition->spaceOf($layer, $frame), $frame);
             }
         }
+        if ($layer->attached->patchwork?->form === PatchForm::Path) {
+            $places[] = self::place(PlacedPatchwork::ID.'.path', $layer, $composition->spaceOf($layer, $frame), $frame);
+        }
         foreach ($layer->attached->masks as $mask) {
             if ($mask->form === MaskForm::Free && $mask->on) {
                 $places[] = self::place("{$mask->id}.path", $layer, MaskPlaces::matrix($mask, $layer, $composition, $frame), $frame);
@@ -54,7 +59,7 @@ final class PathPlaces
     private static function place(string $property, Layer $layer, Affine $matrix, int $frame): ?array
     {
         $path = $layer->value($property, $frame);
-        if (! $path instanceof Contours || $path->count() > self::MOST) {
+        if (! $path instanceof Contours || $path->all === [] || $path->count() > self::MOST) {
             return null;
         }
         $at = function (Point $point) use ($matrix): array {

@@ -9,7 +9,9 @@ use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Cut;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
+use Ricamo\Core\Path\Knot;
 use Ricamo\Core\Path\Rounding;
 
 /**
@@ -27,6 +29,9 @@ final readonly class Cutting
     /** What is smaller, in square pixels, is no patch. */
     private const LEAST = 0.01;
 
+    /** Points that are no further apart, in pixels, are one. */
+    private const SAME = 0.001;
+
     /** What lies more cells away than this has no edge in common with a cell. */
     private const NEAR = 3;
 
@@ -35,6 +40,7 @@ final readonly class Cutting
      * @param  Box  $whole  to which the outer patches reach: the box, or more where something of the picture is seen beyond it
      * @param  float  $gap  pixels between two patches
      * @param  float  $rounding  radius of the corners in pixels
+     * @param  ?Contour  $along  the path that it is cut along, where it is; a level line through the middle for none
      */
     public function __construct(
         private PatchForm $form,
@@ -45,6 +51,7 @@ final readonly class Cutting
         private Box $whole,
         private float $gap = 0.0,
         private float $rounding = 0.0,
+        private ?Contour $along = null,
     ) {
     }
 
@@ -59,6 +66,7 @@ final readonly class Cutting
             PatchForm::Rings => $this->rings(),
             PatchForm::Hexagons => $this->cells($this->lattice()),
             PatchForm::Shards => $this->cells($this->thrown()),
+            PatchForm::Path => $this->nearest($this->beside()),
         };
         $patches = [];
         foreach ($polygons as $polygon) {
@@ -160,6 +168,63 @@ final readonly class Cutting
                         $this->gap / 2,
                     );
                 }
+            }
+            $polygons[] = $polygon;
+        }
+
+        return $polygons;
+    }
+
+    /**
+     * Evenly along the path, its left side first, in rows beside it. As far apart as rows of a grid would be from one another
+     * over the shorter side of the box.
+     *
+     * @return list<Point>
+     */
+    private function beside(): array
+    {
+        $middle = $this->box->centre()->y;
+        $level = [new Knot(new Point($this->box->left, $middle)), new Knot(new Point($this->box->right, $middle))];
+        $along = ($this->along ?? new Contour($level, false))->along();
+        $apart = min($this->box->width(), $this->box->height()) / $this->rows;
+        $points = [];
+        for ($piece = 0; $piece < $this->columns; $piece++) {
+            [$at, $heading] = $along->placed($along->length * ($piece + 0.5) / $this->columns);
+            $left = new Point(sin(deg2rad($heading)), -cos(deg2rad($heading)));
+            for ($row = 0; $row < $this->rows; $row++) {
+                $points[] = $at->plus($left->times((($this->rows - 1) / 2 - $row) * $apart));
+            }
+        }
+
+        return $points;
+    }
+
+    /**
+     * What of the whole is nearer to each point than to any other.
+     *
+     * @param  list<Point>  $points
+     * @return list<list<Point>> nothing for one that lies where another does
+     */
+    private function nearest(array $points): array
+    {
+        $polygons = [];
+        foreach ($points as $index => $own) {
+            $others = array_map(fn (Point $other): float => hypot($other->x - $own->x, $other->y - $own->y), $points);
+            unset($others[$index]);
+            asort($others);
+            $polygon = $this->whole->corners();
+            foreach ($others as $other => $far) {
+                if ($far < self::SAME && $other < $index) {
+                    $polygon = [];
+                }
+                $reach = max([0.0, ...array_map(fn (Point $corner): float => hypot($corner->x - $own->x, $corner->y - $own->y), $polygon)]);
+                if ($far > 2 * $reach + $this->gap) {
+                    // All that follow are farther away.
+                    break;
+                }
+                $polygon = $far < self::SAME
+                    ? $polygon
+                    : self::cut($polygon, $own->mix($points[$other], 0.5), $points[$other]->minus($own), $this->gap / 2);
             }
             $polygons[] = $polygon;
         }

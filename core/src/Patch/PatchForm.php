@@ -18,6 +18,9 @@ enum PatchForm: string
     /** Rings around the middle, in sectors. */
     case Rings = 'rings';
 
+    /** Pieces of a path with what lies beside them. */
+    case Path = 'path';
+
     public function title(): string
     {
         return match ($this) {
@@ -25,12 +28,17 @@ enum PatchForm: string
             self::Hexagons => 'Hexagons',
             self::Shards => 'Shards',
             self::Rings => 'Rings',
+            self::Path => 'Along a path',
         };
     }
 
     /** @return array{string, string} what its rows and its columns are called */
     public function counts(): array
     {
-        return $this === self::Rings ? ['Rings', 'Sectors'] : ['Rows', 'Columns'];
+        return match ($this) {
+            self::Rings => ['Rings', 'Sectors'],
+            self::Path => ['Beside it', 'Along it'],
+            default => ['Rows', 'Columns'],
+        };
     }
 }

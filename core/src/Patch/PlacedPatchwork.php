@@ -10,6 +10,7 @@ use Ricamo\Core\Json\Field;
 use Ricamo\Core\Json\Fields;
 use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
+use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Property\Attached;
 use Ricamo\Core\Property\AttachedSettings;
 use Ricamo\Core\Property\PropertyDefinition;
@@ -17,6 +18,7 @@ use Ricamo\Core\Property\References;
 use Ricamo\Core\Property\Section;
 use Ricamo\Core\Refusal;
 use Ricamo\Core\Value\Type\NumberType;
+use Ricamo\Core\Value\Type\PathType;
 
 /** How a layer is cut into patches. Cascades move these, one after another. */
 final readonly class PlacedPatchwork implements Attached
@@ -101,6 +103,7 @@ final readonly class PlacedPatchwork implements Attached
     public function settings(): array
     {
         return [
+            new PropertyDefinition('path', new PathType, new Contours([]), title: 'Path'),
             Setting::pixels('gap', 'Gap', 0, 5000),
             Setting::pixels('rounding', 'Rounding', 0, 5000),
             Setting::pixels('edge', 'Edge', 0, 500),

@@ -208,7 +208,7 @@ final class AnyEdit
             'set-patchwork' => fn (): array => [
                 'layers' => [$this->layer()],
                 'patchwork' => $this->is() ? null : [
-                    'form' => $this->one(['grid', 'hexagons', 'shards', 'rings']), 'rows' => mt_rand(1, 4), 'columns' => mt_rand(1, 5),
+                    'form' => $this->one(['grid', 'hexagons', 'shards', 'rings', 'path']), 'rows' => mt_rand(1, 4), 'columns' => mt_rand(1, 5),
                     'gap' => $this->one([0, 6]), 'rounding' => $this->one([0, 12]), 'edge' => $this->one([0, 2]),
                 ],
             ],
@@ -325,7 +325,9 @@ final class AnyEdit
                 'layers' => $this->pair(), 'how' => $this->one(['union', 'subtract', 'intersect', 'exclude']),
                 'frame' => $this->frame(),
             ],
-            'draw-path' => fn (): array => ['path' => 'M10 10C40 90 120 -20 200 60L240 200', 'frame' => $this->frame()],
+            'draw-path' => fn (): array => [
+                'path' => 'M10 10C40 90 120 -20 200 60L240 200', 'frame' => $this->frame(), ...($this->is() ? ['cuts' => $this->layer()] : []),
+            ],
             'draw-stroke' => fn (): array => [
                 'points' => [[10, 10, 0], [60, 40, 0.2], [160, 30, 0.5]], 'frame' => $this->frame(), 'tolerance' => 2,
                 'pace' => $this->one(['hand', 'even', 'none']),

@@ -78,6 +78,7 @@ final class TitlesTest extends TestCase
         yield 'shrink shape' => ['grow-shapes', [...$one, 'by' => -2]];
         yield 'grow shape' => ['grow-shapes', [...$one, 'by' => 2]];
         yield 'draw path' => ['draw-path', ['path' => 'M0 0L9 9', 'frame' => 0]];
+        yield 'cut along a path' => ['draw-path', ['path' => 'M0 0L9 9', 'frame' => 0, 'cuts' => 'a']];
         yield 'set along a path' => ['draw-path', ['path' => 'M0 0L9 9', 'frame' => 0, 'onto' => 'a']];
         yield 'make path' => ['make-path', $key($one)];
         yield 'turn into star' => ['make-path', $key($one, ['into' => 'star'])];

@@ -19,6 +19,7 @@ use Ricamo\Core\Display\Piece;
 use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Evaluate\Inspection;
+use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Refusal;
@@ -94,6 +95,7 @@ final class PatchworkTest extends TestCase
     #[TestWith(['hexagons'])]
     #[TestWith(['shards'])]
     #[TestWith(['rings'])]
+    #[TestWith(['path'])]
     public function test_at_rest_and_without_gaps_it_is_exactly_the_layer(string $form): void
     {
         $whole = Fixture::json(self::cut(cascade: null), 'clip');
@@ -291,10 +293,38 @@ final class PatchworkTest extends TestCase
         }
     }
 
+    public function test_a_path_that_is_drawn_cuts_what_lies_to_either_side_of_it(): void
+    {
+        // Half as large and elsewhere: the path is kept in the layer's own pixels.
+        $composition = self::cut(['gap' => 0], layer: ['position' => [700, 400], 'scale' => [50, 50]]);
+        $changed = Fixture::edit($composition, 'draw-path', ['path' => 'M700 130L700 670', 'frame' => 20, 'cuts' => 'clip']);
+        self::assertSame('M0 -540L0 540', Fixture::json($changed, 'clip')['patchwork']['path']);
+        self::assertSame('path', Fixture::json($changed, 'clip')['patchwork']['form']);
+        self::assertSame(['c1'], array_column(Fixture::json($changed, 'clip')['cascades'], 'id'));
+        // One row: what is nearer to the upper half of it, then to the lower. On frame 12 both are on their way.
+        [$upper, $lower] = array_map(Box::around(...), self::patches(self::drawn($changed, 12)));
+        self::assertEqualsWithDelta([400, 400], [$upper->bottom, $lower->top], 0.002);
+        self::assertGreaterThanOrEqual(1180, min($upper->right, $lower->right));
+        // With two rows and one piece it is what lies to either side; downwards the right side of the picture is its left.
+        $two = Fixture::edit($changed, 'set-patchwork', ['layers' => ['clip'], 'patchwork' => ['rows' => 2, 'columns' => 1]]);
+        [$left, $right] = array_map(Box::around(...), self::patches(self::drawn($two, 12)));
+        self::assertEqualsWithDelta([700, 700], [$left->left, $right->right], 0.002);
+        self::assertGreaterThanOrEqual(670, min($left->bottom, $right->bottom));
+    }
+
+    public function test_the_path_that_it_is_cut_along_means_something_only_to_that_form(): void
+    {
+        foreach (['path' => false, 'grid' => true] as $form => $isIdle) {
+            $composition = self::cut(['form' => $form, 'path' => 'M0 0L90 0']);
+            $idle = Inspection::of($composition->layers[0], 20, new FrameRate(25), Fixture::media())['idle'];
+            self::assertSame($isIdle, in_array('p1.path', $idle, true), $form);
+        }
+    }
+
     /** @param  array<string, mixed>  $fields */
     #[TestWith([['patchwork' => ['rows' => 40, 'columns' => 40]], '40 times 40 are more than 1000 patches'])]
     #[TestWith([['patchwork' => ['rows' => 0]], 'outside 1..200'])]
-    #[TestWith([['patchwork' => ['form' => 'puzzle']], 'grid, hexagons, shards, rings'])]
+    #[TestWith([['patchwork' => ['form' => 'puzzle']], 'grid, hexagons, shards, rings, path'])]
     #[TestWith([['cascades' => [['id' => 'c1', 'as' => 'arrive', 'units' => 'patches', 'length' => 9]]], 'this one is not cut'])]
     public function test_what_is_no_patchwork_is_refused(array $fields, string $reason): void
     {

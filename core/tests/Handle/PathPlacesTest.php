@@ -28,6 +28,10 @@ final class PathPlacesTest extends TestCase
         self::assertSame(['path', 'along'], $this->properties(Fixture::bar(['form' => 'path', 'path' => $line, 'along' => $line])));
         self::assertSame(['path'], $this->properties([...Fixture::bar(['form' => 'path', 'path' => $line]), 'kind' => 'window']));
         self::assertSame(['path'], $this->properties(Fixture::words(['path' => $line])));
+        foreach (['path' => ['p1.path'], 'grid' => []] as $form => $told) {
+            self::assertSame($told, $this->properties(Fixture::bar(['patchwork' => ['form' => $form, 'path' => $line]])));
+        }
+        self::assertSame([], $this->properties(Fixture::bar(['patchwork' => ['form' => 'path']])), 'none was drawn');
         self::assertSame(['path', 'm1.path'], $this->properties(Fixture::words([
             'path' => $line, 'masks' => [['id' => 'm1', 'form' => 'free', 'path' => "{$line}L0 100Z"]],
         ])));

@@ -7,10 +7,12 @@ namespace Ricamo\Core\Tests\Patch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Ricamo\Core\Geometry\Box;
+use Ricamo\Core\Geometry\Path;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Patch\Cutting;
 use Ricamo\Core\Patch\Patch;
 use Ricamo\Core\Patch\PatchForm;
+use Ricamo\Core\Path\Contours;
 
 final class CuttingTest extends TestCase
 {
@@ -192,5 +194,36 @@ final class CuttingTest extends TestCase
         }
         $flat = new Box(0, 0, 0, 100);
         self::assertSame([], (new Cutting(PatchForm::Grid, 2, 2, 1, $flat, $flat))->patches());
+    }
+
+    public function test_along_a_circle_it_is_cut_into_sectors_inside_and_outside(): void
+    {
+        $circle = Contours::of(Path::ellipse(Box::centred(600, 600)))->all[0];
+        $patches = (new Cutting(PatchForm::Path, 2, 8, 1, self::box(), self::box(), along: $circle))->patches();
+        self::assertCount(16, $patches);
+        $middles = [];
+        foreach ($patches as $index => $patch) {
+            // Rows are half of the shorter side apart: 270 px to either side of the line, nearly at its middle inside.
+            $holding = array_keys(array_filter([-299.0, -301.0], fn (float $off): bool => self::holds($patch, self::turned($off, $index))));
+            $middles[] = $holding;
+        }
+        // The ellipse begins at its right and goes clockwise: outside lies to the left, an eighth of it to each piece.
+        self::assertSame(array_merge(...array_fill(0, 8, [[1], [0]])), $middles);
+    }
+
+    /** A place so far from the origin, in the middle of the eighth of a circle that a piece of two rows belongs to. */
+    private static function turned(float $far, int $index): Point
+    {
+        $angle = 2 * M_PI * (intdiv($index, 2) + 0.5) / 8;
+
+        return new Point(-$far * cos($angle), -$far * sin($angle));
+    }
+
+    public function test_where_a_path_comes_back_to_the_same_place_it_is_cut_once(): void
+    {
+        $back = Contours::parse('M-400 0L400 0L-400 0')->all[0];
+        $patches = (new Cutting(PatchForm::Path, 1, 8, 1, self::box(), self::box(), along: $back))->patches();
+        self::assertCount(4, $patches, 'each of the four middles is met twice');
+        self::assertEqualsWithDelta(1920 * 1080, array_sum(array_map(self::area(...), $patches)), 0.01);
     }
 }

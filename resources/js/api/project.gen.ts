@@ -2398,7 +2398,7 @@ export interface BundleLayer {
  * via the `definition` "Patchwork".
  */
 export interface Patchwork {
-    form?: 'grid' | 'hexagons' | 'shards' | 'rings';
+    form?: 'grid' | 'hexagons' | 'shards' | 'rings' | 'path';
     /**
      * rings from the middle outwards, where it is cut into those
      */
@@ -2413,6 +2413,7 @@ export interface Patchwork {
     seed?: number;
     on?: boolean;
     id?: 'p1';
+    path?: AnimatedPath;
     gap?: AnimatedNumber;
     rounding?: AnimatedNumber;
     edge?: AnimatedNumber;
@@ -3882,6 +3883,7 @@ export interface EditArguments {
         frame: number;
         layer?: unknown | null;
         onto?: string | null;
+        cuts?: string | null;
     };
     'draw-stroke': {
         /**

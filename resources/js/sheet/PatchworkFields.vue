@@ -3,7 +3,9 @@ import { Dices, Eye, EyeOff, Grid3x3, X } from 'lucide-vue-next';
 import { computed } from 'vue';
 import type { Layer } from '@/api/answers';
 import type { ArgumentsOf } from '@/api/edits';
+import { useDrawing } from '@/picture/drawing';
 import { useComposition } from '@/project/composition';
+import { usePlayhead } from '@/project/playhead';
 import { useVocabulary } from '@/project/vocabulary';
 import IconButton from '@/shell/IconButton.vue';
 import PropertyRow from './PropertyRow.vue';
@@ -15,6 +17,8 @@ const props = defineProps<{ layer: Layer }>();
 
 const composition = useComposition();
 const vocabulary = useVocabulary();
+const drawing = useDrawing();
+const playhead = usePlayhead();
 
 const patchwork = computed(
     () => ('patchwork' in props.layer ? props.layer.patchwork : undefined) as Attached | undefined,
@@ -22,13 +26,27 @@ const patchwork = computed(
 const inspection = computed(() => composition.glimpse?.inspections.find((one) => one.layer === props.layer.id));
 const settings = computed(() =>
     (inspection.value?.attached ?? [])
-        .filter(({ name }) => name.startsWith('p1.') && !inspection.value?.idle.includes(name))
+        .filter(({ name, type }) => name.startsWith('p1.') && type !== 'path' && !inspection.value?.idle.includes(name))
         .map((definition) => ({ ...definition, title: definition.title.split(' · ')[0]! })),
 );
 const form = computed(
     () => vocabulary.words.patchForms.find(({ name }) => name === (patchwork.value?.form ?? 'grid')) ?? null,
 );
 const number = (name: string): number => Number(patchwork.value?.[name] ?? 1);
+
+/** Whether there is a path that it could be cut along, drawn or not. */
+const takesPath = computed(
+    () =>
+        (inspection.value?.attached ?? []).some(({ name }) => name === 'p1.path') &&
+        !inspection.value?.idle.includes('p1.path'),
+);
+
+async function draw(): Promise<void> {
+    const path = await drawing.draw(false);
+    if (path) {
+        await composition.edit('draw-path', { path, frame: playhead.frame, cuts: props.layer.id });
+    }
+}
 
 type Patchwork = ArgumentsOf<'set-patchwork'>['patchwork'];
 
@@ -71,6 +89,9 @@ const set = (next: Patchwork): void =>
             />
             <IconButton :icon="X" :size="13" label="Without patchwork" data-uncut @click="set(null)" />
         </div>
+        <button v-if="takesPath" type="button" class="small-button path" data-cut-along @click="draw">
+            {{ patchwork.path ? 'Another path…' : 'Draw the path…' }}
+        </button>
         <template v-for="side in ['rows', 'columns'] as const" :key="side">
             <span class="name">{{ form?.[side] }}</span>
             <ValueField
@@ -120,6 +141,9 @@ const set = (next: Patchwork): void =>
 .line :deep(.icon-button) {
     width: 26px;
     height: 24px;
+}
+.path {
+    grid-column: 2;
 }
 p {
     margin: 4px 16px 6px;

@@ -9,6 +9,7 @@ use Ricamo\Core\Document\Composition;
 use Ricamo\Core\Document\Layer;
 use Ricamo\Core\Edit\CompositionEdit;
 use Ricamo\Core\Edit\Layers\AddLayer;
+use Ricamo\Core\Edit\Layers\SetPatchwork;
 use Ricamo\Core\Evaluate\Evaluator;
 use Ricamo\Core\Geometry\Point;
 use Ricamo\Core\Json\Field;
@@ -17,6 +18,8 @@ use Ricamo\Core\Json\Misfit;
 use Ricamo\Core\Json\Node;
 use Ricamo\Core\Kind\Shape\ShapeContent;
 use Ricamo\Core\Kind\Text\TextContent;
+use Ricamo\Core\Patch\PatchForm;
+use Ricamo\Core\Patch\PlacedPatchwork;
 use Ricamo\Core\Path\Contour;
 use Ricamo\Core\Path\Contours;
 use Ricamo\Core\Refusal;
@@ -25,12 +28,17 @@ use Ricamo\Core\Value\Type\PathType;
 
 /**
  * Adds a shape along a `path` that was drawn on the picture, SVG path data in composition pixels, from a frame on; or sets the
- * layer `onto` along it: words, or a shape that is repeated.
+ * layer `onto` along it: words, or a shape that is repeated; or cuts a layer along it.
  */
 final readonly class DrawPath implements CompositionEdit
 {
-    private function __construct(private Contours $path, private int $frame, private Node $layer, private ?string $onto)
-    {
+    private function __construct(
+        private Contours $path,
+        private int $frame,
+        private Node $layer,
+        private ?string $onto,
+        private ?string $cuts,
+    ) {
     }
 
     /** @throws Refusal where its arguments do not go together */
@@ -39,12 +47,23 @@ final readonly class DrawPath implements CompositionEdit
         #[Field(least: 0, most: Composition::LONGEST - 1)] int $frame,
         #[Field('what else the new shape is')] Node $layer = new Node([]),
         #[Id('words that are set along it, or a shape that is repeated along it')] ?string $onto = null,
+        #[Id('a layer that is cut into patches along it')] ?string $cuts = null,
     ): self {
-        return $path->count() < 2 ? throw new Misfit('path', 'has fewer than two points') : new self($path, $frame, $layer, $onto);
+        if ($path->count() < 2) {
+            throw new Misfit('path', 'has fewer than two points');
+        }
+
+        return new self($path, $frame, $layer, $onto, $cuts);
     }
 
     public function apply(Composition $composition, Evaluator $evaluator): Composition
     {
+        if ($this->cuts !== null) {
+            $layer = $composition->layer($this->cuts);
+            $composition = (new SetPatchwork([$layer->id], new Node(['form' => PatchForm::Path->value])))->apply($composition, $evaluator);
+
+            return $this->given($composition, $composition->layer($layer->id), PlacedPatchwork::ID.'.path');
+        }
         if ($this->onto !== null) {
             return $this->along($composition, $composition->layer($this->onto));
         }
@@ -65,18 +84,26 @@ final readonly class DrawPath implements CompositionEdit
 
     public function title(): string
     {
-        return $this->onto === null ? 'draw path' : 'set along a path';
+        return match (true) {
+            $this->cuts !== null => 'cut along a path',
+            $this->onto !== null => 'set along a path',
+            default => 'draw path',
+        };
     }
 
-    /** In the layer's own pixels, for all of its time. */
     private function along(Composition $composition, Layer $layer): Composition
     {
-        $matrix = $composition->spaceOf($layer, $this->frame);
-        $property = match (true) {
+        return $this->given($composition, $layer, match (true) {
             $layer->content instanceof TextContent => 'path',
             $layer->content instanceof ShapeContent => 'along',
             default => throw new Refusal("“{$layer->name}” is neither words nor a shape that could be set along a path"),
-        };
+        });
+    }
+
+    /** The path as a property of a layer, in the layer's own pixels, for all of its time. */
+    private function given(Composition $composition, Layer $layer, string $property): Composition
+    {
+        $matrix = $composition->spaceOf($layer, $this->frame);
         if ($matrix->isFlat()) {
             throw new Refusal("“{$layer->name}” has no size on frame {$this->frame}");
         }

@@ -24,7 +24,7 @@ final readonly class PathTarget
     public function __construct(
         #[Id] private string $layer,
         #[Frame] public int $frame,
-        #[Id('path, or that of a mask, as m1.path')] private string $property = 'path',
+        #[Id('path, or that of a mask, as m1.path, or p1.path, which a layer is cut along')] private string $property = 'path',
     ) {
     }
 
