@@ -6,6 +6,7 @@ import {
     kept,
     layersOf,
     renderAndDownload,
+    setField,
     sheet,
 } from './producer';
 import { readFileSync } from 'node:fs';
@@ -167,4 +168,66 @@ test('a mask is turned in the picture, and one bead keyframes all of it', async 
     await goToFrame(page, 10);
     await kept(page, () => bead.click());
     expect(await maskOf()).toMatchObject({ rotation: 90 });
+});
+
+test('a picture is cut along a path that is drawn on it, and the cut follows its points', async ({ page }) => {
+    await emptyComposition(page);
+    await addToComposition(page, 'Square');
+    await page.locator('[data-tab=sheet]').click();
+    const frame = (await page.locator('.frame').boundingBox())!;
+    const scale = frame.width / 1920;
+    const press = (x: number, y: number): Promise<void> => page.mouse.click(frame.x + x * scale, frame.y + y * scale);
+    const set = async (mark: string, value: string): Promise<void> => {
+        const field = page.locator(`[${mark}] input, input[${mark}]`).last();
+        await kept(page, async () => {
+            await field.fill(value);
+            await field.press('Enter');
+        });
+    };
+    /** How light the picture is at places of the frame, 0 to 255. */
+    const light = async (...places: [number, number][]): Promise<number[]> => {
+        const still = PNG.sync.read(readFileSync(await renderAndDownload(page, 'still')));
+        await page.keyboard.press('Escape');
+        await expect(page.getByRole('dialog')).toBeHidden();
+        return places.map(([x, y]) => still.data[4 * (1920 * y + x) + 1]!);
+    };
+    const [middle, left, right, corner] = [
+        [960, 540],
+        [930, 540],
+        [990, 540],
+        [1080, 420],
+    ] as [number, number][];
+    await kept(page, () => page.locator('[data-cut]').click());
+    await kept(page, () => page.locator('[data-patch-form]').selectOption('path'));
+    await set('data-patch-count=rows', '2');
+    await set('data-patch-count=columns', '1');
+    await setField(page, 'p1.gap', 'Gap', '40');
+
+    // Given up, the cut stays the level line that it began with.
+    await page.locator('[data-cut-along]').click();
+    await press(960, 300);
+    await page.keyboard.press('Escape');
+    expect((await layersOf(page))[0]!.patchwork).toMatchObject({ path: '' });
+    await page.locator('[data-cut-along]').click();
+    await press(960, 300);
+    await press(960, 780);
+    await kept(page, () => page.keyboard.press('Enter'));
+    const [inCut, toLeft, toRight, away] = await light(middle, left, right, corner);
+    expect(toLeft).toBe(toRight);
+    expect(toLeft! - inCut!).toBeGreaterThan(60);
+    expect(away).toBe(toLeft);
+
+    // Its lower end pulled up to the right: from there it cuts off a corner.
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, () => drag(page, page.locator('[data-path-knot="0.1"]'), 240 * scale, -240 * scale));
+    const [whole, , , cut] = await light(middle, left, right, corner);
+    expect([whole, cut]).toEqual([toLeft, inCut]);
+
+    // One undo is one step, and without patchwork nothing is cut.
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, () => page.keyboard.press('Control+z'));
+    expect((await light(middle))[0]).toBe(inCut);
+    await page.locator('[data-layer=l1] .name').click();
+    await kept(page, () => page.locator('[data-uncut]').click());
+    expect((await light(middle))[0]).toBe(toLeft);
 });
