@@ -4,41 +4,11 @@ declare(strict_types=1);
 
 namespace Ricamo\Core\Display\Filter;
 
-use Ricamo\Core\Display\Operation;
-use Ricamo\Core\Geometry\Affine;
-use Ricamo\Core\Geometry\Box;
-use Ricamo\Core\Json\Text;
-
-/** A picture is laid over only where something is, and as far as that is opaque: source atop, after Porter and Duff; alpha stays. */
-final readonly class Atop implements ByPicture
+/** A picture is laid over only where something is, and as far as that is opaque: source atop, after Porter and Duff. */
+final readonly class Atop extends ByPicture
 {
-    /** @param  list<Operation>  $operations */
-    public function __construct(private array $operations)
+    protected static function name(): string
     {
-    }
-
-    public function operations(): array
-    {
-        return $this->operations;
-    }
-
-    public function by(array $operations): self
-    {
-        return new self($operations);
-    }
-
-    public function encode(): string
-    {
-        return '{"filter":"atop","items":'.Text::list(array_map(fn (Operation $one): string => $one->encode(), $this->operations)).'}';
-    }
-
-    public function placed(Affine $space): self
-    {
-        return $this;
-    }
-
-    public function reach(Box $box): Box
-    {
-        return $box;
+        return 'atop';
     }
 }
