@@ -155,7 +155,7 @@ final class Contours
             $count = count($knots);
             $commands .= 'M';
             array_push($coordinates, $knots[0]->at->x, $knots[0]->at->y);
-            for ($index = 1; $index < $count + ($contour->closed && $count > 1 ? 1 : 0); $index++) {
+            for ($index = 1; $index < $count + ($contour->closed ? 1 : 0); $index++) {
                 [$from, $to] = [$knots[$index - 1], $knots[$index % $count]];
                 $isStraight = $from->out->x === 0.0 && $from->out->y === 0.0 && $to->in->x === 0.0 && $to->in->y === 0.0;
                 // The closing itself draws a straight way back.
@@ -183,11 +183,14 @@ final class Contours
     /** @param  non-empty-list<array{float, float, float, float, float, float}>  $knots */
     private static function contour(array $knots, bool $closed): Contour
     {
-        $last = count($knots) - 1;
-        // Where a curve leads back to where it began, that is one knot.
-        if ($closed && $last > 0 && abs($knots[0][0] - $knots[$last][0]) < 1e-6 && abs($knots[0][1] - $knots[$last][1]) < 1e-6) {
-            [$knots[0][2], $knots[0][3]] = [$knots[$last][2], $knots[$last][3]];
+        // Where a curve leads back to where it began, that is one knot; so are more, to which nothing but the closing leads.
+        while ($closed && count($knots) > 1 && self::meet($knots[0], $last = $knots[count($knots) - 1])) {
+            [$knots[0][2], $knots[0][3]] = [$last[2], $last[3]];
             array_pop($knots);
+            $before = $knots[count($knots) - 1];
+            if ([$before[4], $before[5], $last[2], $last[3]] !== [$before[0], $before[1], $last[0], $last[1]]) {
+                break;
+            }
         }
 
         /** @var non-empty-list<array{float, float, float, float, float, float}> $knots */
@@ -200,5 +203,14 @@ final class Contours
             ),
             $closed,
         );
+    }
+
+    /**
+     * @param  array{float, float, float, float, float, float}  $one
+     * @param  array{float, float, float, float, float, float}  $other
+     */
+    private static function meet(array $one, array $other): bool
+    {
+        return abs($one[0] - $other[0]) < 1e-6 && abs($one[1] - $other[1]) < 1e-6;
     }
 }

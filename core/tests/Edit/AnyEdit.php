@@ -118,7 +118,7 @@ final class AnyEdit
                 'layer' => $this->layer(),
                 'content' => $this->one([
                     ['text' => 'Bells of the #th depot'], ['form' => 'ellipse'], ['isolated' => $this->is()],
-                    ['sound' => $this->is()],
+                    ['sound' => $this->is()], ['space' => $this->is()],
                     ['counts' => ['group' => 'comma', 'of' => ['layer' => $this->layer(), 'property' => 'opacity']]],
                 ]),
             ],

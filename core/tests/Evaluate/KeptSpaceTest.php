@@ -161,6 +161,21 @@ final class KeptSpaceTest extends TestCase
         self::assertNotSame($lit('wall'), $lit('wall', ['throwsShadow' => false]));
     }
 
+    public function test_on_its_layers_none_fall(): void
+    {
+        $lamp = ['shadow' => 80, 'lightSize' => 0] + self::LAMP;
+        $card = fn (bool $throws): array => Fixture::bar([
+            'id' => 'card', 'position' => [700, 330], 'size' => [400, 300], 'z' => -300, 'throwsShadow' => $throws,
+        ]);
+        self::assertSame(
+            self::frame([self::bundle(), $card(false), $lamp], 0), self::frame([self::bundle(), $card(true), $lamp], 0),
+        );
+        // Of a group they do.
+        self::assertNotSame(
+            self::frame([...self::group(), $card(false), $lamp], 0), self::frame([...self::group(), $card(true), $lamp], 0),
+        );
+    }
+
     public function test_within_one_that_keeps_its_space_another_does(): void
     {
         $read = Project::read(new Node(['format' => 'ricamo-project', 'version' => 1, 'name' => 'Depot', 'compositions' => [

@@ -11,10 +11,14 @@ use Ricamo\Core\Display\DisplayList;
 use Ricamo\Core\Display\Fill;
 use Ricamo\Core\Display\Group;
 use Ricamo\Core\Display\Operation;
+use Ricamo\Core\Display\Outline;
 use Ricamo\Core\Display\Pieces;
 use Ricamo\Core\Document\Composition;
+use Ricamo\Core\Geometry\Affine;
 use Ricamo\Core\Geometry\Box;
 use Ricamo\Core\Geometry\Path;
+use Ricamo\Core\Geometry\Point;
+use Ricamo\Core\Kind\Solid\Body;
 use Ricamo\Core\Tests\Fixture;
 
 /** What is thick, compared with the corners of a box seen through a pinhole. */
@@ -50,6 +54,12 @@ final class ThicknessTest extends TestCase
     private static function operations(array ...$layers): array
     {
         return Fixture::evaluator()->frame(self::composition(...$layers), 0)->operations;
+    }
+
+    /** @param  list<Operation>  $operations */
+    private static function written(array $operations): string
+    {
+        return implode('', array_map(fn (Operation $one): string => $one->encode(), $operations));
     }
 
     /**
@@ -201,5 +211,42 @@ final class ThicknessTest extends TestCase
                 self::assertLessThan(100_000, abs($coordinate));
             }
         }
+    }
+
+    #[TestWith([5900, true])]
+    #[TestWith([6100, false])]
+    public function test_what_has_very_many_lines_has_no_sides(int $lines, bool $has): void
+    {
+        $corners = array_map(fn (int $index): Point => new Point(
+            200 * cos(2 * M_PI * $index / $lines), 200 * sin(2 * M_PI * $index / $lines),
+        ), range(0, $lines - 1));
+        $fill = new Fill(Outline::of(Path::polygon($corners)), Affine::translation(0, 0), new Colour(255, 255, 255));
+        self::assertSame($has, Body::of([$fill]) !== []);
+    }
+
+    public function test_its_sides_shine_not_and_take_no_shadows(): void
+    {
+        $lamp = ['source' => 'point', 'shadow' => 80, 'lightSize' => 0, 'position' => [700, 540], 'z' => -900] + self::SUN;
+        $card = Fixture::bar(['id' => 'card', 'position' => [800, 540], 'size' => [900, 900], 'z' => -450, 'fill' => '#ffffff']);
+        $with = fn (array $fields, array ...$others): array => self::operations(self::board(['tiltY' => 20, 'roughness' => 100, ...$fields]), $lamp, ...$others);
+        $sides = fn (array $operations): array => array_map(
+            fn (Fill $fill): string => "{$fill->outline->data} {$fill->paint}",
+            array_values(array_filter(self::fills($operations, true), fn (Fill $fill): bool => $fill->paint->red > $fill->paint->blue)),
+        );
+        self::assertNotSame([], $sides($with([])));
+        self::assertNotSame(self::written($with([])), self::written($with(['shine' => 100])));
+        self::assertSame($sides($with([])), $sides($with(['shine' => 100])));
+        self::assertNotSame(self::written($with([], $card)), self::written($with(['receivesShadow' => false], $card)), 'its face takes one');
+        self::assertSame($sides($with([])), $sides($with([], $card)));
+    }
+
+    public function test_it_throws_no_more_of_a_shadow_than_its_face(): void
+    {
+        $lamp = ['source' => 'point', 'shadow' => 80, 'lightSize' => 0, 'position' => [200, 300], 'z' => -900] + self::SUN;
+        $wall = Fixture::bar(['id' => 'wall', 'position' => [960, 540], 'size' => [4000, 3000], 'z' => 700, 'fill' => '#ffffff']);
+        $seen = fn (array $board): array => self::operations($wall, self::board($board), $lamp);
+        [[$thin], [$thick], [$none]] = [$seen(['thickness' => 0]), $seen(['thickness' => 300]), $seen(['throwsShadow' => false])];
+        self::assertSame($thin->encode(), $thick->encode());
+        self::assertNotSame($thin->encode(), $none->encode());
     }
 }
