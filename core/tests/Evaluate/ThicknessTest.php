@@ -228,7 +228,8 @@ final class ThicknessTest extends TestCase
     {
         $lamp = ['source' => 'point', 'shadow' => 80, 'lightSize' => 0, 'position' => [700, 540], 'z' => -900] + self::SUN;
         $card = Fixture::bar(['id' => 'card', 'position' => [800, 540], 'size' => [900, 900], 'z' => -450, 'fill' => '#ffffff']);
-        $with = fn (array $fields, array ...$others): array => self::operations(self::board(['tiltY' => 20, 'roughness' => 100, ...$fields]), $lamp, ...$others);
+        $board = fn (array $fields): array => self::board(['tiltY' => 20, 'roughness' => 100, ...$fields]);
+        $with = fn (array $fields, array ...$others): array => self::operations($board($fields), $lamp, ...$others);
         $sides = fn (array $operations): array => array_map(
             fn (Fill $fill): string => "{$fill->outline->data} {$fill->paint}",
             array_values(array_filter(self::fills($operations, true), fn (Fill $fill): bool => $fill->paint->red > $fill->paint->blue)),
