@@ -191,14 +191,12 @@ test('a picture is cut along a path that is drawn on it, and the cut follows its
         await expect(page.getByRole('dialog')).toBeHidden();
         return places.map(([x, y]) => still.data[4 * (1920 * y + x) + 1]!);
     };
-    const [middle, left, right, corner] = [
-        [960, 540],
-        [930, 540],
-        [990, 540],
-        [1080, 420],
-    ] as [number, number][];
+    const middle: [number, number] = [960, 540];
+    const left: [number, number] = [930, 540];
+    const right: [number, number] = [990, 540];
+    const corner: [number, number] = [1080, 420];
     await kept(page, () => page.locator('[data-cut]').click());
-    await kept(page, () => page.locator('[data-patch-form]').selectOption('path'));
+    await kept(page, async () => void (await page.locator('[data-patch-form]').selectOption('path')));
     await set('data-patch-count=rows', '2');
     await set('data-patch-count=columns', '1');
     await setField(page, 'p1.gap', 'Gap', '40');

@@ -486,6 +486,11 @@ final class DepthTest extends TestCase
         // By keyframes where it has some, and nearer as the pointer goes down: 320 of 1,080 pixels of the distance.
         $away = 50 - round(320 / 1080 * self::DISTANCE);
         self::assertEqualsWithDelta([0, $away, 100], array_column($tilt(['how' => 'depth'])['z']['keyframes'], 'value'), 0.51);
+        // 96 pixels to the right are 9° clockwise, and about no other axis.
+        $turned = $tilt(['how' => 'turn']);
+        self::assertSame([9.0, 10.0], [$turned['rotation'], $turned['tiltX']]);
+        self::assertArrayNotHasKey('tiltY', $turned);
+        self::assertSame(15.0, $tilt(['how' => 'turn', 'snap' => true])['rotation']);
         $this->expectExceptionMessage('no place in space');
         Fixture::edit(
             Fixture::composition([['id' => 'a', 'kind' => 'adjusting', 'name' => 'All', 'in' => 0, 'out' => 9]]), 'tilt-layers',

@@ -83,11 +83,13 @@ function carry(event: DragEvent, label: string): void {
     box-shadow: inset 0 0 0 1.5px var(--accent);
 }
 .label {
+    display: -webkit-box;
     overflow: hidden;
     font-size: 12px;
     line-height: 1.25;
-    text-overflow: ellipsis;
-    white-space: nowrap;
+    overflow-wrap: anywhere;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
 }
 .picked {
     background: var(--hover);

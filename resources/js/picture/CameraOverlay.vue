@@ -46,5 +46,5 @@ const request = (way: Way<How>, by: Corner, how: Drive): EditCall => [
 </script>
 
 <template>
-    <DrivePads :layer="layer" :view="view" :ways="WAYS" :request="request" />
+    <DrivePads :layer="layer" :view="view" :ways="WAYS" :request="request"><slot /></DrivePads>
 </template>

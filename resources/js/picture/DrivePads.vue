@@ -15,6 +15,9 @@ const props = defineProps<{
     view: PictureView;
     ways: Way<How>[];
     request: (way: Way<How>, by: Corner, how: Drive) => EditCall;
+    /** What is done by something else that is dragged. */
+    does?: string | null;
+    values?: string;
 }>();
 
 const composition = useComposition();
@@ -64,8 +67,8 @@ function nudge(way: Way<How>, event: KeyboardEvent): void {
 <template>
     <PictureBar
         :label="`Drive ${layer.name}`"
-        :does="driven && said.does(layer, driven.changes)"
-        :values="driven ? said.values(layer, driven.changes) : ''"
+        :does="driven ? said.does(layer, driven.changes) : (does ?? null)"
+        :values="driven ? said.values(layer, driven.changes) : (values ?? '')"
         data-drive
     >
         <button
@@ -81,5 +84,6 @@ function nudge(way: Way<How>, event: KeyboardEvent): void {
         >
             <component :is="way.icon" :size="15" aria-hidden="true" />{{ way.label }}
         </button>
+        <slot />
     </PictureBar>
 </template>

@@ -2,13 +2,17 @@
 import { Compass, ZoomIn, ZoomOut } from 'lucide-vue-next';
 import { computed, ref } from 'vue';
 import type { Corner, Layer, Pose, SeenCamera } from '@/api/answers';
+import type { EditCall } from '@/api/edits';
 import { useComposition } from '@/project/composition';
 import { adds } from '@/project/picking';
 import { usePlayhead } from '@/project/playhead';
 import { useSelection } from '@/project/selection';
 import { MOVED } from '@/shell/pointer';
 import IconButton from '@/shell/IconButton.vue';
+import { useVocabulary } from '@/project/vocabulary';
+import CameraOverlay from './CameraOverlay.vue';
 import { useDragOnPicture } from './dragOnPicture';
+import LayerPads from './LayerPads.vue';
 import LightMarks from './LightMarks.vue';
 import PictureBar from './PictureBar.vue';
 import { useSaid } from './said';
@@ -22,6 +26,7 @@ const composition = useComposition();
 const playhead = usePlayhead();
 const selection = useSelection();
 const vantage = useVantage();
+const vocabulary = useVocabulary();
 const said = useSaid();
 const drag = useDragOnPicture(props.view);
 
@@ -39,10 +44,25 @@ const at = (corner: Corner): { cx: number; cy: number } => {
     const [cx, cy] = props.view.toScreen(corner);
     return { cx, cy };
 };
+const alone = computed(() => (selection.layers.length === 1 ? composition.layer(selection.layers[0]!) : undefined));
 /** The way of the layer that is selected alone. */
-const way = computed(() => {
-    const found = composition.glimpse?.inspections.find((one) => one.layer === selection.layers[0])?.trail;
-    return selection.layers.length === 1 && found ? outline(found.ticks) : '';
+const trail = computed(() =>
+    alone.value ? (composition.glimpse?.inspections.find((one) => one.layer === alone.value!.id)?.trail ?? null) : null,
+);
+const way = computed(() => (trail.value ? outline(trail.value.ticks) : ''));
+
+/** What drives the layer that is selected alone is in the same bar as that which looks around. */
+const bar = computed(() => {
+    const layer = alone.value;
+    const shows =
+        layer && vocabulary.can(layer, 'looks')
+            ? CameraOverlay
+            : layer && vocabulary.definition(layer.kind, 'tiltY')
+              ? LayerPads
+              : null;
+    return shows
+        ? { shows, of: { key: layer!.id, layer: layer!, view: props.view } }
+        : { shows: PictureBar, of: { label: 'How the space is looked at' } };
 });
 
 type Part = 'whole' | 'eye' | 'aim';
@@ -53,7 +73,8 @@ const PROPERTIES: Record<Part, string[]> = {
     aim: ['aim', 'aimZ'],
 };
 
-function press(id: string, part: Part, down: PointerEvent): void {
+/** @param frame on which it is there, as a point of its way or a ghost is; the playhead's for the layer itself */
+function press(id: string, part: Part, down: PointerEvent, frame = playhead.frame): void {
     const layer = composition.layer(id);
     if (down.button !== 0 || !layer) {
         return;
@@ -67,18 +88,19 @@ function press(id: string, part: Part, down: PointerEvent): void {
     const properties = PROPERTIES[part];
     dragged.value = { layer, properties };
     window.addEventListener('pointerup', () => (dragged.value = null), { once: true });
-    drag(down, (by, event) => [
+    const move = (by: Corner, event: PointerEvent): EditCall => [
         'drag-in-space',
         {
             layers,
-            frame: playhead.frame,
+            frame,
             vantage: vantage.asked!,
             by,
             part,
             straight: event.shiftKey,
             scope: event.ctrlKey || event.metaKey || said.isWhole(layer, properties) ? 'whole' : 'playhead',
         },
-    ]);
+    ];
+    drag(down, move, { clicked: () => frame !== playhead.frame && playhead.go(frame) });
 }
 
 /** The space itself is turned, and nothing in it. */
@@ -106,7 +128,28 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
                 :data-space-layer="pose.layer"
             />
         </g>
-        <polyline v-if="way" class="way" :points="way" />
+        <template v-if="alone && trail">
+            <polygon
+                v-for="ghost in trail.ghosts"
+                :key="`ghost ${ghost.frame}`"
+                class="ghost"
+                :points="outline(ghost.corners)"
+                :data-space-ghost="ghost.frame"
+                @pointerdown="press(alone.id, 'whole', $event, ghost.frame)"
+            />
+            <polyline class="way" :points="way" />
+            <circle
+                v-for="point in trail.points"
+                :key="`point ${point.frame}`"
+                class="point"
+                :class="{ eye: point.frame === playhead.frame }"
+                r="5"
+                v-bind="at(point.at)"
+                :style="{ '--dye': dye(alone.id) }"
+                :data-space-point="point.frame"
+                @pointerdown="press(alone.id, 'whole', $event, point.frame)"
+            />
+        </template>
         <g v-for="camera in cameras" :key="camera.layer" :style="{ '--dye': dye(camera.layer) }">
             <path class="cone" :class="{ chosen: chosen(camera.layer), off: !camera.on }" :d="cone(camera)" />
             <polyline v-if="camera.way.length > 0" class="way" :points="outline(camera.way)" />
@@ -132,8 +175,9 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
         </g>
         <LightMarks :lights="composition.glimpse?.lights ?? []" :view="view" @press="press" />
     </svg>
-    <PictureBar
-        label="How the space is looked at"
+    <component
+        :is="bar.shows"
+        v-bind="bar.of"
         :does="dragged && now ? said.does(now, dragged.properties) : null"
         :values="dragged && now ? said.values(now, dragged.properties) : ''"
         data-space-bar
@@ -146,11 +190,11 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
             data-space-turn
             @pointerdown.stop.prevent="turn"
         >
-            <Compass :size="15" aria-hidden="true" />Turn
+            <Compass :size="15" aria-hidden="true" />Look around
         </button>
         <IconButton :icon="ZoomOut" label="Farther away" @click="vantage.zoomBy(1 / 1.4)" />
         <IconButton :icon="ZoomIn" label="Nearer" @click="vantage.zoomBy(1.4)" />
-    </PictureBar>
+    </component>
 </template>
 
 <style scoped>
@@ -196,6 +240,13 @@ path.touch {
 .way {
     stroke: #fff;
     stroke-dasharray: 2 4;
+}
+.ghost {
+    fill: transparent;
+    stroke: #fff;
+    stroke-width: 1;
+    stroke-dasharray: 2 3;
+    cursor: move;
 }
 .point {
     fill: var(--raised);

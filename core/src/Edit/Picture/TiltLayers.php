@@ -19,8 +19,8 @@ use Ricamo\Core\Refusal;
 
 /**
  * Tilts layers as a pointer drags their face across the picture, half a turn for its width; or with `how` `depth` moves them away as it
- * goes up and nearer as it goes down, by the distance from which the picture is seen for its height. `straight` keeps to the longer axis,
- * `snap` tilts in steps of 15°.
+ * goes up and nearer as it goes down, by the distance from which the picture is seen for its height, or with `turn` turns them clockwise
+ * as it goes to the right. `straight` keeps to the longer axis, `snap` tilts and turns in steps of 15°.
  */
 final readonly class TiltLayers implements CompositionEdit
 {
@@ -29,7 +29,7 @@ final readonly class TiltLayers implements CompositionEdit
         #[LayerIds] private array $layers,
         #[Frame] private int $frame,
         #[OnPicture] private Point $by,
-        #[Field(oneOf: ['tilt', 'depth'])] private string $how = 'tilt',
+        #[Field(oneOf: ['tilt', 'depth', 'turn'])] private string $how = 'tilt',
         #[Field] private bool $straight = false,
         #[Field('whether it tilts by steps')] private bool $snap = false,
         #[Field] private Scope $scope = Scope::Playhead,
@@ -40,11 +40,15 @@ final readonly class TiltLayers implements CompositionEdit
     {
         $turn = 180 / $composition->width;
         $isLevel = abs($this->by->x) >= abs($this->by->y);
-        $by = $this->how === 'depth' ? ['z' => -$this->by->y / $composition->height * (new View($composition))->distance] : [
-            // The face goes with the pointer: to the right, its right edge goes away; down, its lower one.
-            'tiltX' => $this->straight && $isLevel ? 0.0 : -$this->by->y * $turn,
-            'tiltY' => $this->straight && ! $isLevel ? 0.0 : $this->by->x * $turn,
-        ];
+        $by = match ($this->how) {
+            'depth' => ['z' => -$this->by->y / $composition->height * (new View($composition))->distance],
+            'turn' => ['rotation' => $this->by->x * $turn],
+            default => [
+                // The face goes with the pointer: to the right, its right edge goes away; down, its lower one.
+                'tiltX' => $this->straight && $isLevel ? 0.0 : -$this->by->y * $turn,
+                'tiltY' => $this->straight && ! $isLevel ? 0.0 : $this->by->x * $turn,
+            ],
+        };
         foreach ($composition->layers->tree()->outermost($this->layers) as $id) {
             $layer = $composition->layer($id);
             if (! isset($layer->properties['z']) || ! $layer->kind->isSeen()) {
@@ -65,6 +69,10 @@ final readonly class TiltLayers implements CompositionEdit
 
     public function title(): string
     {
-        return $this->how === 'depth' ? 'move away' : 'tilt';
+        return match ($this->how) {
+            'depth' => 'move away',
+            'turn' => 'turn',
+            default => 'tilt',
+        };
     }
 }
