@@ -157,6 +157,36 @@ test('the space is looked at from above, where cameras and layers are dragged ac
     expect(Math.abs(Number(square.z) - 10 / ABOVE)).toBeLessThan(1);
     expect(square.position).toEqual([960, 540]);
 
+    // About its three axes, and farther away.
+    const pad = async (how: string, by: [number, number]): Promise<Record<string, unknown>> => {
+        const box = (await page.locator(`[data-drive-how=${how}]`).boundingBox())!;
+        await page.mouse.move(box.x + 10, box.y + 10);
+        await page.mouse.down();
+        await page.mouse.move(box.x + 10 + by[0] * scale, box.y + 10 + by[1] * scale, { steps: 4 });
+        await kept(page, () => page.mouse.up());
+        return (await layersOf(page)).find(({ kind }) => kind === 'shape')!;
+    };
+    // Half a turn for the width of the picture.
+    expect(Number((await pad('tilt', [192, 0])).tiltY)).toBeCloseTo(18, 0);
+    expect(Number((await pad('turn', [96, 0])).rotation)).toBeCloseTo(9, 0);
+    expect(Math.abs(Number((await pad('depth', [0, -54])).z) - Number(square.z) - DISTANCE / 20)).toBeLessThan(12);
+
+    // Its way by the points at its keyframes: the second is pulled across and away.
+    await keyframe(page, 'z', 'Depth', [
+        [0, '200'],
+        [40, '600'],
+    ]);
+    const point = (await page.locator('[data-space-point="40"]').boundingBox())!;
+    await page.mouse.move(point.x + 5, point.y + 5);
+    await page.mouse.down();
+    await page.mouse.move(point.x + 5, point.y + 5 - 30, { steps: 4 });
+    await kept(page, () => page.mouse.up());
+    const { keyframes } = (await layersOf(page)).find(({ kind }) => kind === 'shape')!.z as {
+        keyframes: { at: number; value: number }[];
+    };
+    expect(keyframes.map(({ at }) => at)).toEqual([0, 40]);
+    expect(Math.abs(keyframes[1]!.value - 600 - 30 / scale / ABOVE)).toBeLessThan(12);
+
     // From anywhere: the space is turned, and nothing in it.
     const document = JSON.stringify(await layersOf(page));
     await page.locator('[data-sight]').selectOption('free');

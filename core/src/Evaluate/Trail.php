@@ -17,7 +17,11 @@ final class Trail
     /** A longer way is ticked every other frame, or every so many. */
     private const MOST_TICKS = 750;
 
-    /** @return array<string, mixed>|null in composition pixels, `speed` in pixels a second; null for a layer that goes nowhere */
+    /**
+     * @return array<string, mixed>|null in composition pixels, `speed` in pixels a second: `points` at the keyframes of its place,
+     *     `stops` at those of its depth as well, `ticks` on every so many frames `from` the first of these; null for a layer that goes
+     *     nowhere
+     */
     public static function of(Layer $layer, int $frame, Composition $composition, Evaluator $evaluator): ?array
     {
         if (! $layer->kind->isSeen()) {
@@ -25,10 +29,13 @@ final class Trail
         }
         $ghosts = self::ghosts($layer, $composition, $frame, $evaluator);
         $frames = Axes::frames($layer);
-        if ($frames === []) {
-            return $ghosts === []
-                ? null
-                : ['points' => [], 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'apart' => false, 'ghosts' => $ghosts];
+        // What goes away or comes nearer goes a way, too.
+        $stops = array_values(array_unique([...$frames, ...array_keys(($layer->properties['z'] ?? null)?->course($layer->span) ?? [])]));
+        sort($stops);
+        if ($stops === []) {
+            return $ghosts === [] ? null : [
+                'points' => [], 'stops' => [], 'from' => 0, 'ticks' => [], 'every' => 1, 'speed' => 0.0, 'apart' => false, 'ghosts' => $ghosts,
+            ];
         }
         $path = $layer->properties['position'] ?? null;
         // The way is shown as the groups that the layer is in stand now.
@@ -38,7 +45,7 @@ final class Trail
 
             return View::ofPlace($layer, $composition, $at)?->apply($flat) ?? $flat;
         };
-        [$first, $last] = [$frames[0], $frames[count($frames) - 1]];
+        [$first, $last] = [$stops[0], $stops[count($stops) - 1]];
         $every = max(1, (int) ceil(($last - $first) / self::MOST_TICKS));
         $ticks = [];
         for ($at = $first; $at <= $last; $at += $every) {
@@ -53,6 +60,8 @@ final class Trail
                 'bend' => $path?->keyframeOn($at, $layer->span)?->bend
                     ?->placed(View::around($layer, $composition, $at)?->after($space) ?? $space)->toJson(),
             ], $frames),
+            'stops' => array_map(fn (int $at): array => ['frame' => $at, 'at' => self::pair($place($at))], $stops),
+            'from' => $first,
             'ticks' => $ticks,
             'every' => $every,
             'speed' => round(hypot($step->x, $step->y) * $composition->rate->perSecond(), 1),

@@ -48,4 +48,24 @@ final class TrailTest extends TestCase
         self::assertSame(round(25 * hypot(5, 2), 1), $trail['speed'] ?? null);
         self::assertNull($this->trail([], 10));
     }
+
+    public function test_what_goes_away_goes_a_way_as_a_pinhole_has_it(): void
+    {
+        $trail = $this->trail([
+            'in' => 5, 'position' => [1160, 640], 'z' => Fixture::keyframes([0, 0], [20, 1000]),
+        ], 10);
+        // 1,920 pixels wide, seen through 50 mm on 36 mm.
+        $share = (1920 * 50 / 36) / (1920 * 50 / 36 + 1000);
+        self::assertSame([], $trail['points'] ?? null, 'its place has no keyframes');
+        self::assertSame([5, 25], array_column($trail['stops'] ?? [], 'frame'));
+        self::assertEqualsWithDelta(
+            [[1160, 640], [960 + 200 * $share, 540 + 100 * $share]], array_column($trail['stops'] ?? [], 'at'), 0.01,
+        );
+        self::assertSame([5, 21], [$trail['from'] ?? null, count($trail['ticks'] ?? [])]);
+
+        // On a frame of either.
+        $both = $this->trail(['position' => Fixture::keyframes([10, [0, 0]], [30, [90, 0]]), 'z' => Fixture::keyframes([0, 0], [30, 50])], 10);
+        self::assertSame([0, 10, 30], array_column($both['stops'] ?? [], 'frame'));
+        self::assertSame([10, 30], array_column($both['points'] ?? [], 'frame'));
+    }
 }

@@ -240,8 +240,12 @@ export interface WayPoint {
 
 /** The way that a layer goes across the picture, in composition pixels. */
 export interface Trail {
+    /** At the keyframes of its place. */
     points: WayPoint[];
-    /** Where it is on every frame, or on every so many, from the first keyframe to the last. */
+    /** At the keyframes of its place and of its depth. */
+    stops: { frame: number; at: Corner }[];
+    /** Where it is on every frame, or on every so many, from the frame of the first stop to that of the last. */
+    from: number;
     ticks: Corner[];
     every: number;
     /** At the playhead, in pixels a second. */

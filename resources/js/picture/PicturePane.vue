@@ -246,11 +246,7 @@ const trail = computed(() => {
 /** Whether the layer that is selected alone has a depth or a tilt, or is seen through a camera: only then it is shown to have them. */
 const isInSpace = computed(() => {
     const layer = selection.layers.length === 1 ? composition.layer(selection.layers[0]!) : undefined;
-    return (
-        !!layer &&
-        !!vocabulary.definition(layer.kind, 'tiltY') &&
-        (cameras.any || ['z', 'tiltX', 'tiltY'].some((one) => one in layer))
-    );
+    return !!layer && !!vocabulary.definition(layer.kind, 'tiltY') && (cameras.any || cameras.hasDepth(layer));
 });
 
 /** What is selected alone, where it can do something. */

@@ -139,7 +139,7 @@ const now = computed(() => dragged.value && composition.layer(dragged.value.laye
             />
             <polyline class="way" :points="way" />
             <circle
-                v-for="point in trail.points"
+                v-for="point in trail.stops"
                 :key="`point ${point.frame}`"
                 class="point"
                 :class="{ eye: point.frame === playhead.frame }"

@@ -19,7 +19,7 @@ const way = computed(() => props.trail.ticks.map((tick) => props.view.toScreen(t
 const ticks = computed(() => props.trail.ticks.map(props.view.toScreen));
 const round = (value: number): number => Math.round(value * 10) / 10;
 const here = computed(() => {
-    const index = Math.round((playhead.frame - (props.trail.points[0]?.frame ?? 0)) / props.trail.every);
+    const index = Math.round((playhead.frame - props.trail.from) / props.trail.every);
     return ticks.value[index] ?? null;
 });
 
@@ -66,7 +66,7 @@ function addPoint(event: MouseEvent): void {
     const [x, y] = [event.clientX - area.left, event.clientY - area.top];
     const distances = ticks.value.map(([tx, ty]) => Math.hypot(tx - x, ty - y));
     const index = distances.indexOf(Math.min(...distances));
-    const frame = (props.trail.points[0]?.frame ?? 0) + index * props.trail.every;
+    const frame = props.trail.from + index * props.trail.every;
     void composition.edit('add-keyframe', { layers: [props.layer], property: 'position', frame });
 }
 </script>
@@ -81,13 +81,13 @@ function addPoint(event: MouseEvent): void {
             :points="ghost.corners.map((corner) => view.toScreen(corner).join(',')).join(' ')"
             @pointerdown="!isOnLayer($event) && dragGhost(ghost.frame, $event)"
         />
-        <template v-if="trail.points.length > 1">
+        <template v-if="trail.ticks.length > 1">
             <polyline class="way" :points="way" />
             <polyline
                 class="reach"
                 :points="way"
                 data-way
-                @dblclick.stop="!trail.apart && addPoint($event)"
+                @dblclick.stop="!trail.apart && trail.points.length > 1 && addPoint($event)"
                 @pointerdown="!isOnLayer($event) && $event.stopPropagation()"
             />
             <circle v-for="([x, y], index) in ticks" :key="index" class="tick" :cx="x" :cy="y" r="1.6" />

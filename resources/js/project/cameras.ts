@@ -17,15 +17,17 @@ export const useCameras = defineStore('cameras', () => {
     /** What a camera can be aimed at: all that has a place. */
     const aims = computed(() => composition.layers.filter((layer) => vocabulary.can(layer, 'seen')).toReversed());
 
-    /** Whether there is anything in space that the picture itself does not show. */
-    const haveSpace = computed(() => any.value || areLit.value);
+    /** Whether a layer has a depth or a tilt of its own. */
+    const hasDepth = (layer: Layer): boolean => ['z', 'tiltX', 'tiltY'].some((one) => one in layer);
+    /** Whether there is anything that could be looked at from elsewhere. */
+    const haveSpace = computed(() => any.value || areLit.value || composition.layers.some(hasDepth));
 
     /** Whether lights can fall on a layer. */
     const isInLight = (layer: Layer): boolean => vocabulary.can(layer, 'seen') && !vocabulary.can(layer, 'adjusts');
 
     /** Whether it is for a layer itself to say if cameras and lights pass it by: what is in a group goes with that. */
     const isInSpace = (layer: Layer): boolean =>
-        haveSpace.value && isInLight(layer) && groups.above(layer.id).length === 0;
+        (any.value || areLit.value) && isInLight(layer) && groups.above(layer.id).length === 0;
 
-    return { any, areLit, haveSpace, aims, isInLight, isInSpace };
+    return { any, areLit, hasDepth, haveSpace, aims, isInLight, isInSpace };
 });
