@@ -171,6 +171,7 @@ try {
     await take('windows');
     await open('c15', '70f', 'l2');
     await page.locator('[data-tab=sheet]').click();
+    await page.getByRole('button', { name: 'Unwrap' }).evaluate((one) => one.scrollIntoView({ block: 'center' }));
     await take('bundle');
     await open('c11', '86f', 'l2');
     await page.locator('[data-section=masks]').evaluate((section) => section.scrollIntoView());
