@@ -24,8 +24,8 @@ const WAYS: Way<How>[] = [
     { how: 'turn', label: 'Turn', hint: 'Drag sideways: turned. Alt: by 15°', icon: RefreshCw, changes: ['rotation'] },
     {
         how: 'depth',
-        label: 'Nearer',
-        hint: 'Drag down: nearer; up: farther away',
+        label: 'Away',
+        hint: 'Drag up: farther away; down: nearer',
         icon: MoveVertical,
         changes: ['z'],
     },

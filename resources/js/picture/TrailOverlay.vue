@@ -84,10 +84,11 @@ function addPoint(event: MouseEvent): void {
         <template v-if="trail.ticks.length > 1">
             <polyline class="way" :points="way" />
             <polyline
+                v-if="trail.points.length > 1"
                 class="reach"
                 :points="way"
                 data-way
-                @dblclick.stop="!trail.apart && trail.points.length > 1 && addPoint($event)"
+                @dblclick.stop="!trail.apart && addPoint($event)"
                 @pointerdown="!isOnLayer($event) && $event.stopPropagation()"
             />
             <circle v-for="([x, y], index) in ticks" :key="index" class="tick" :cx="x" :cy="y" r="1.6" />
