@@ -312,6 +312,16 @@ final class PatchworkTest extends TestCase
         self::assertGreaterThanOrEqual(670, min($left->bottom, $right->bottom));
     }
 
+    public function test_the_first_line_of_a_path_counts_and_none_is_a_level_line_through_the_middle(): void
+    {
+        $drawn = fn (string $path): string => Fixture::evaluator()->frame(
+            self::cut(['form' => 'path', 'rows' => 2, 'columns' => 3, 'path' => $path]), 12,
+        )->encode();
+        self::assertSame($drawn('M-500 -300L400 200'), $drawn('M-500 -300L400 200M0 0L0 400'));
+        self::assertNotSame($drawn('M-500 -300L400 200'), $drawn('M0 0L0 400'));
+        self::assertSame($drawn('M-960 0L960 0'), $drawn(''));
+    }
+
     public function test_the_path_that_it_is_cut_along_means_something_only_to_that_form(): void
     {
         foreach (['path' => false, 'grid' => true] as $form => $isIdle) {
