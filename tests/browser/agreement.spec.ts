@@ -150,8 +150,8 @@ for (const [scene, [name, layers]] of Object.entries(SCENES).entries()) {
         const shift = shiftBetween(shown.data, still.data);
         console.log(`${name}: mean ${means.map((one) => one.toFixed(3)).join(' ')}, shift ${shift.toFixed(3)} px`);
         expect(Math.max(...means)).toBeLessThanOrEqual(1.5);
-        // What is blurred far has no edges that could be told to be elsewhere.
-        expect(shift).toBeLessThan(name.includes('blurred far') ? 0.5 : 0.15);
+        // What is blurred far has no edges that could be told to be elsewhere: one of 255 more is as much as most of a pixel there.
+        expect(shift).toBeLessThan(name.includes('blurred far') ? 0.8 : 0.15);
     });
 }
 

@@ -8,6 +8,9 @@ type Cells = Extract<Filter, { filter: 'cells' }>;
 
 const SVG = 'http://www.w3.org/2000/svg';
 
+/** A picture that is drawn less than so many times smaller takes as long as one that is not. */
+const LEAST_STEP = 1.4;
+
 /** How many of them are kept at hand in the document. */
 const MOST = 64;
 
@@ -82,6 +85,31 @@ function redrawn(canvas: Canvas, draw: (context: CanvasRenderingContext2D) => vo
     return fresh;
 }
 
+/** @param deviation in pixels */
+export const blurred = (canvas: Canvas, deviation: number): Canvas =>
+    redrawn(canvas, (context) => {
+        context.filter = `blur(${deviation}px)`;
+        context.drawImage(canvas, 0, 0);
+    });
+
+/**
+ * A browser blurs by three boxes of whole pixels, one after another: of 5 pixels each, they have just this deviation. It is wide enough
+ * for a picture that is drawn large again to be right to one of 255.
+ */
+export const SMALL_DEVIATION = Math.sqrt((3 * (5 ** 2 - 1)) / 12);
+
+/**
+ * How many times smaller a picture is drawn to be blurred by `SMALL_DEVIATION` there instead of by so many pixels: of what a wide blur
+ * leaves, no more is to be seen, and a browser without a graphics card takes half the time.
+ *
+ * @returns null where that is of no use
+ */
+export function stepOfBlur(deviation: number): number | null {
+    // To draw it smaller blurs as well, a box of that many pixels, and so does to draw it large again, which weighs two by their distance.
+    const step = Math.sqrt((deviation ** 2 + 1 / 12) / (SMALL_DEVIATION ** 2 + 1 / 12 + 1 / 6));
+    return step < LEAST_STEP ? null : step;
+}
+
 /** The mean of a picture and another under a matrix: the same, where no other is given. */
 function mean(canvas: Canvas, matrix: DOMMatrix, other = canvas): Canvas {
     return redrawn(canvas, (context) => {
@@ -146,10 +174,7 @@ function filtered(
     const onSheet = (matrix: Matrix): DOMMatrix => place.multiply(new DOMMatrix(matrix)).multiply(place.inverse());
     switch (filter.filter) {
         case 'blur':
-            return redrawn(canvas, (context) => {
-                context.filter = `blur(${filter.deviation * scale}px)`;
-                context.drawImage(canvas, 0, 0);
-            });
+            return blurred(canvas, filter.deviation * scale);
         case 'matrix':
             return redrawn(canvas, (context) => {
                 const values = filter.values.join(' ');

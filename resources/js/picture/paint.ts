@@ -13,11 +13,22 @@ import type {
     Stroke,
 } from '@/api/displayList.gen';
 import { Beneath } from './beneath';
-import { canvasOf, reachOf, withFilters } from './filters';
+import {
+    boundsOf,
+    farthestOf,
+    hasOneSize,
+    inBoth,
+    inPixels,
+    longestSide,
+    MITER_LIMIT,
+    onCanvas,
+    seenOfGroup,
+} from './boxes';
+import { blurred, canvasOf, reachOf, SMALL_DEVIATION, stepOfBlur, withFilters } from './filters';
 import { CornerPatterns } from './corners';
 import { grainOf } from './grain';
 import { warped, warpedEach, type Warp } from './warping';
-import type { usePaths } from './paths';
+import type { Bounds, usePaths } from './paths';
 import { Shelves } from './shelves';
 
 type Context = CanvasRenderingContext2D | OffscreenCanvasRenderingContext2D;
@@ -28,12 +39,6 @@ export interface View {
     y: number;
 }
 
-/** How far beyond the canvas, in composition pixels, what filters may bring into it is drawn. */
-const FARTHEST = 1500;
-
-/** Beyond this many half widths a pointed corner is cut off. */
-const MITER_LIMIT = 4;
-
 const MASK_MODES = {
     add: 'source-over',
     subtract: 'destination-out',
@@ -41,29 +46,32 @@ const MASK_MODES = {
     exclude: 'xor',
 } as const;
 
-/** A place on a canvas in whole pixels: x, y, width and height. */
-type Reach = [number, number, number, number];
+/** How a picture is laid on another. */
+type Laid = Pick<Group, 'opacity' | 'blend'>;
 
-/** Left, top, right and bottom. */
-type Bounds = [number, number, number, number];
+const AS_IT_IS: Laid = { opacity: 1 };
+
+/** So many sheets for groups are kept. */
+const MOST_SHEETS = 64;
+
+/** Sheets of groups begin at a multiple of so many pixels: where pictures on two of them touch, both are halved alike. */
+const STEP = 32;
 
 /** Gives a clip's frame, or null while it is not there. */
 export type Pictures = (media: string, frame: number) => ImageBitmap | null;
 
 /** Draws display lists on a canvas, exactly as `docs/display-list.md` says. It decides nothing. */
 export class Painter {
-    /** Sheets for groups, one for each depth of nesting. */
-    private readonly sheets: OffscreenCanvas[] = [];
+    /** Sheets for groups, by the depth of nesting and their size: powers of two, or that of the canvas. */
+    private readonly sheets = new Map<string, OffscreenCanvas>();
     /** Sheets for pictures of which the mean is taken, that are not in use. */
     private readonly spare: OffscreenCanvas[] = [];
-    /** Sheets for what is small, by their size: powers of two. */
-    private readonly small = new Map<string, OffscreenCanvas>();
     private readonly corners = new CornerPatterns();
     private readonly beneath = new Beneath();
     /** Of more pictures than this, not all are drawn: while it plays. */
     mostSamples = Infinity;
-    /** What filters may draw on, in composition pixels: left, top, right, bottom; of the frame where it is null. */
-    private farthest: Bounds | null = null;
+    /** What filters may draw on, in composition pixels. */
+    private farthest: Bounds = [0, 0, 0, 0];
 
     constructor(
         private readonly paths: ReturnType<typeof usePaths>,
@@ -100,14 +108,14 @@ export class Painter {
         context.beginPath();
         context.rect(0, 0, list.width, list.height);
         context.clip();
-        this.farthest = null;
+        this.farthest = farthestOf(context.canvas, view);
         this.draw(context, list.items.slice(from ?? 0, to), view, 0);
         context.restore();
     }
 
     /** Draws what lies around a frame, beyond its edges too. */
     paintAround(context: Context, list: DisplayList, view: View): void {
-        this.farthest = null;
+        this.farthest = farthestOf(context.canvas, view);
         this.draw(context, list.items, view, 0);
     }
 
@@ -118,6 +126,7 @@ export class Painter {
         context.beginPath();
         context.rect(0, 0, list.width, list.height);
         context.clip();
+        this.farthest = farthestOf(context.canvas, view);
         this.draw(context, list.reference ?? [], view, 0);
         context.restore();
     }
@@ -209,59 +218,47 @@ export class Painter {
 
     private group(context: Context, group: Group, view: View, depth: number): void {
         const { width, height } = context.canvas;
-        const isPlain = !group.filters && !group.masks;
-        const reach = !isPlain
-            ? null
-            : group.clip === undefined
-              ? this.reach(group.items, view, width, height)
-              : onCanvas(this.paths.bounds(group.clip), view, width, height);
-        if (reach) {
-            this.smallGroup(context, group, view, depth, reach);
+        if (group.filters && !group.masks && group.clip === undefined) {
+            // What comes of them is one picture, which is laid as the group is.
+            this.filtered(context, group, group.filters, group, view, depth);
             return;
         }
-        const sheet = (this.sheets[depth] ??= new OffscreenCanvas(width, height));
-        if (sheet.width !== width || sheet.height !== height) {
-            sheet.width = width;
-            sheet.height = height;
-        }
-        const inner = sheet.getContext('2d')!;
-        clear(inner);
-        if (group.filters) {
-            this.filtered(inner, group, group.filters, view, depth);
-        } else {
-            this.draw(inner, group.items, view, depth + 1);
-        }
-        if (group.clip !== undefined) {
-            this.keepWithin(inner, group.clip, view);
-        }
-        if (group.masks) {
-            this.mask(inner, group.masks, view, depth);
-        }
-        this.lay(context, sheet, group, 0, 0, width, height);
-    }
-
-    /** The same of what is only opaque in part, or cut out, on a sheet no larger than it need be: a browser copies the whole of each that is laid on another. */
-    private smallGroup(context: Context, group: Group, view: View, depth: number, reach: Reach): void {
-        const [x, y, width, height] = reach;
-        if (width <= 0 || height <= 0) {
+        const seen = seenOfGroup(group, this.paths);
+        const [x, y, wide, high] = seen ? onCanvas(seen, view, width, height, STEP) : [0, 0, width, height];
+        if (wide <= 0 || high <= 0) {
             return;
         }
-        const [wide, high] = [width, height].map((side) => 2 ** Math.ceil(Math.log2(Math.max(32, side))));
-        const key = `${depth} ${wide} ${high}`;
-        let sheet = this.small.get(key);
-        if (!sheet) {
-            sheet = new OffscreenCanvas(wide!, high!);
-            this.small.set(key, sheet);
-        }
+        const sheet = this.sheetFor(depth, Math.min(powerOf2(wide), width), Math.min(powerOf2(high), height));
         const inner = sheet.getContext('2d')!;
         clear(inner);
         // By whole pixels, so that every edge falls as it would where it is laid.
         const within = { ...view, x: view.x - x, y: view.y - y };
-        this.draw(inner, group.items, within, depth + 1);
+        if (group.filters) {
+            this.filtered(inner, group, group.filters, AS_IT_IS, within, depth);
+        } else {
+            this.draw(inner, group.items, within, depth + 1);
+        }
         if (group.clip !== undefined) {
             this.keepWithin(inner, group.clip, within);
         }
-        this.lay(context, sheet, group, x, y, width, height);
+        if (group.masks) {
+            this.mask(inner, group.masks, within, depth);
+        }
+        laying(context, group, () => context.drawImage(sheet, 0, 0, wide, high, x, y, wide, high));
+    }
+
+    /** A sheet for a group, no larger than it need be: a browser copies the whole of each that is laid on another. */
+    private sheetFor(depth: number, width: number, height: number): OffscreenCanvas {
+        const key = `${depth} ${width} ${height}`;
+        let sheet = this.sheets.get(key);
+        if (!sheet) {
+            if (this.sheets.size === MOST_SHEETS) {
+                this.sheets.clear();
+            }
+            sheet = new OffscreenCanvas(width, height);
+            this.sheets.set(key, sheet);
+        }
+        return sheet;
     }
 
     /** Clears what is outside of a path. */
@@ -273,61 +270,18 @@ export class Painter {
         context.globalCompositeOperation = 'source-over';
     }
 
-    private lay(
-        context: Context,
-        sheet: OffscreenCanvas,
-        group: Group,
-        x: number,
-        y: number,
-        width: number,
-        height: number,
-    ): void {
-        context.setTransform(1, 0, 0, 1, 0, 0);
-        context.globalAlpha = group.opacity;
-        // A canvas has its own word for one of them.
-        context.globalCompositeOperation = group.blend === 'plus-lighter' ? 'lighter' : (group.blend ?? 'source-over');
-        context.drawImage(sheet, 0, 0, width, height, x, y, width, height);
-        context.globalCompositeOperation = 'source-over';
-        context.globalAlpha = 1;
-    }
-
-    /** Where fills and strokes can be seen: x, y, width and height in whole pixels of the canvas; null where there is more among them. */
-    private reach(operations: Operation[], view: View, width: number, height: number): Reach | null {
-        let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-        for (const operation of operations) {
-            if (operation.op !== 'fill' && operation.op !== 'stroke') {
-                return null;
-            }
-            const bounds = this.paths.bounds(operation.path);
-            // A pointed corner reaches as far as it may before it is cut off.
-            const grown = operation.op === 'stroke' ? (operation.width / 2) * MITER_LIMIT : 0;
-            const [a, b, c, d, e, f] = operation.matrix;
-            for (const x of [bounds[0] - grown, bounds[2] + grown]) {
-                for (const y of [bounds[1] - grown, bounds[3] + grown]) {
-                    const [across, down] = [a! * x + c! * y + e!, b! * x + d! * y + f!];
-                    [left, right] = [Math.min(left, across), Math.max(right, across)];
-                    [top, bottom] = [Math.min(top, down), Math.max(bottom, down)];
-                }
-            }
-        }
-        return onCanvas([left, top, right, bottom], view, width, height);
-    }
-
     /** Draws a group's items on a sheet of their own, does its filters to it, and draws that. */
-    private filtered(context: Context, group: Group, filters: Filter[], view: View, depth: number): void {
+    private filtered(context: Context, group: Group, filters: Filter[], laid: Laid, view: View, depth: number): void {
         const { canvas } = context;
         const extent = group.extent!;
         const [only] = filters;
         if (filters.length === 1 && only?.filter === 'warp' && !only.rest) {
-            this.pulled(context, group, only, view, depth);
+            this.pulled(context, group, only, laid, view, depth);
             return;
         }
-        const reach = filters.reduce(
-            (sum, filter) => sum + reachOf(filter, Math.max(canvas.width, canvas.height) / view.scale),
-            0,
-        );
+        const reach = filters.reduce((sum, filter) => sum + reachOf(filter, longestSide(this.farthest)), 0);
         // What is as far beyond the canvas as filters reach may come into it; but of sheets within sheets none grows on.
-        const limit = (this.farthest ??= farthestOf(canvas, view));
+        const limit = this.farthest;
         const far = reach * view.scale;
         const [left, top, right, bottom] = [
             Math.floor(Math.max(-far, view.x + Math.max(extent[0] - reach, limit[0]) * view.scale)) - 1,
@@ -338,36 +292,36 @@ export class Painter {
         if (right <= left || bottom <= top) {
             return;
         }
-        const sheet = canvasOf(right - left, bottom - top);
-        const within = { scale: view.scale, x: view.x - left, y: view.y - top };
-        this.within(limit).draw(sheet.getContext('2d')!, group.items, within, depth + 1);
-        context.setTransform(1, 0, 0, 1, 0, 0);
-        const drawn = withFilters(sheet, filters, within, (onto, items) =>
-            this.within(limit).draw(onto, items, within, depth + 1),
-        );
-        context.drawImage(drawn, left, top);
+        const smaller =
+            filters.length === 1 && only?.filter === 'blur' && !hasOneSize(group.items)
+                ? stepOfBlur(only.deviation * view.scale)
+                : null;
+        const step = smaller ?? 1;
+        const sheet = canvasOf(Math.ceil((right - left) / step), Math.ceil((bottom - top) / step));
+        const within = { scale: view.scale / step, x: (view.x - left) / step, y: (view.y - top) / step };
+        this.apart().draw(sheet.getContext('2d')!, group.items, within, depth + 1);
+        const drawn =
+            smaller !== null
+                ? blurred(sheet, SMALL_DEVIATION)
+                : withFilters(sheet, filters, within, (onto, items) =>
+                      this.apart().draw(onto, items, within, depth + 1),
+                  );
+        laying(context, laid, () => {
+            context.imageSmoothingQuality = 'low';
+            context.drawImage(drawn, left, top, step * drawn.width, step * drawn.height);
+        });
     }
 
     /**
      * The same where all of it is pulled into another shape: what it is taken from and where it is seen may be far from each other,
      * and each is no larger than it need be.
      */
-    private pulled(context: Context, group: Group, warp: Warp, view: View, depth: number): void {
+    private pulled(context: Context, group: Group, warp: Warp, laid: Laid, view: View, depth: number): void {
         const { width, height } = context.canvas;
-        const limit = (this.farthest ??= farthestOf(context.canvas, view));
         const step = 2 ** Math.max(0, ...(warp.halvings ?? []));
         const source = boundsOf(warp.from);
         // Two sheets that touch are halved alike where both begin with the same pixel of the frame.
-        const from = inPixels(
-            [
-                Math.max(source[0], limit[0]),
-                Math.max(source[1], limit[1]),
-                Math.min(source[2], limit[2]),
-                Math.min(source[3], limit[3]),
-            ],
-            view,
-            step,
-        );
+        const from = inPixels(inBoth(source, this.farthest), view, step);
         const to = inPixels(group.extent as Bounds, view, 1);
         const seen: Bounds = [Math.max(0, to[0]), Math.max(0, to[1]), Math.min(width, to[2]), Math.min(height, to[3])];
         if (from[2] <= from[0] || from[3] <= from[1] || seen[2] <= seen[0] || seen[3] <= seen[1]) {
@@ -375,31 +329,20 @@ export class Painter {
         }
         const sheet = canvasOf(from[2] - from[0], from[3] - from[1]);
         const on = (box: Bounds): View => ({ scale: view.scale, x: view.x - box[0], y: view.y - box[1] });
-        this.within(limit).draw(sheet.getContext('2d')!, group.items, on(from), depth + 1);
-        context.setTransform(1, 0, 0, 1, 0, 0);
-        context.drawImage(
-            warped(sheet, warp, on(from), { ...on(seen), width: seen[2] - seen[0], height: seen[3] - seen[1] }),
-            seen[0],
-            seen[1],
-        );
+        this.apart().draw(sheet.getContext('2d')!, group.items, on(from), depth + 1);
+        const drawn = warped(sheet, warp, on(from), {
+            ...on(seen),
+            width: seen[2] - seen[0],
+            height: seen[3] - seen[1],
+        });
+        laying(context, laid, () => context.drawImage(drawn, seen[0], seen[1]));
     }
 
     /** A picture that is drawn once, of which pieces are pulled into other shapes, side by side, and then cut out and laid where they are. */
     private pieces(context: Context, { items, pieces }: Pieces, view: View, depth: number): void {
         const { width, height } = context.canvas;
-        const limit = (this.farthest ??= farthestOf(context.canvas, view));
-        const parts = pieces.map(({ part }) => part as Bounds);
         const halvings = Math.max(0, ...pieces.map((piece) => piece.halvings ?? 0));
-        const from = inPixels(
-            [
-                Math.max(Math.min(...parts.map(([left]) => left)), limit[0]),
-                Math.max(Math.min(...parts.map(([, top]) => top)), limit[1]),
-                Math.min(Math.max(...parts.map(([, , right]) => right)), limit[2]),
-                Math.min(Math.max(...parts.map(([, , , bottom]) => bottom)), limit[3]),
-            ],
-            view,
-            2 ** halvings,
-        );
+        const from = inPixels(inBoth(boundsOf(pieces.flatMap(({ part }) => part)), this.farthest), view, 2 ** halvings);
         const rows = new Shelves(width);
         const seen = pieces.flatMap((piece) => {
             const [x, y, wide, high] = onCanvas(this.paths.bounds(piece.clip), view, width, height);
@@ -415,7 +358,7 @@ export class Painter {
         }
         const sheet = canvasOf(from[2] - from[0], from[3] - from[1]);
         const on = { scale: view.scale, x: view.x - from[0], y: view.y - from[1] };
-        this.within(limit).draw(sheet.getContext('2d')!, items, on, depth + 1);
+        this.apart().draw(sheet.getContext('2d')!, items, on, depth + 1);
         const drawn = warpedEach(sheet, on, seen, [rows.width, rows.height]);
         if (drawn === null) {
             return;
@@ -440,9 +383,9 @@ export class Painter {
     }
 
     /** One that draws on sheets of this one's, which has sheets of its own: those of another size would be made anew for each group. */
-    private within(limit: Bounds): Painter {
+    private apart(): Painter {
         const painter = new Painter(this.paths, this.pictures);
-        painter.farthest = limit;
+        painter.farthest = this.farthest;
         painter.mostSamples = this.mostSamples;
         return painter;
     }
@@ -535,33 +478,18 @@ export class Painter {
     }
 }
 
-/** @param points x, y, x, y … */
-function boundsOf(points: readonly number[]): Bounds {
-    const [xs, ys] = [0, 1].map((axis) => points.filter((_, index) => index % 2 === axis));
-    return [Math.min(...xs!), Math.min(...ys!), Math.max(...xs!), Math.max(...ys!)];
+/** @param draw in pixels of the canvas */
+function laying(context: Context, { opacity, blend }: Laid, draw: () => void): void {
+    context.setTransform(1, 0, 0, 1, 0, 0);
+    context.globalAlpha = opacity;
+    // A canvas has its own word for one of them.
+    context.globalCompositeOperation = blend === 'plus-lighter' ? 'lighter' : (blend ?? 'source-over');
+    draw();
+    context.globalCompositeOperation = 'source-over';
+    context.globalAlpha = 1;
 }
 
-/** What filters may draw on, beyond a canvas too. */
-const farthestOf = ({ width, height }: Context['canvas'], view: View): Bounds => [
-    -view.x / view.scale - FARTHEST,
-    -view.y / view.scale - FARTHEST,
-    (width - view.x) / view.scale + FARTHEST,
-    (height - view.y) / view.scale + FARTHEST,
-];
-
-/** The pixels that a box in composition pixels lies on, and one more on each side, from a multiple of a step to another. */
-function inPixels([left, top, right, bottom]: readonly number[], { scale, x, y }: View, step: number): Bounds {
-    const from = (side: number): number => step * Math.floor((side - 1) / step);
-    const to = (side: number): number => step * Math.ceil((side + 1) / step);
-    return [from(left! * scale + x), from(top! * scale + y), to(right! * scale + x), to(bottom! * scale + y)];
-}
-
-/** The same of a canvas: x, y, width and height. */
-function onCanvas(bounds: readonly number[], view: View, width: number, height: number): Reach {
-    const [left, top, right, bottom] = inPixels(bounds, view, 1);
-    const [x, y] = [Math.max(0, left), Math.max(0, top)];
-    return [x, y, Math.min(width, right) - x, Math.min(height, bottom) - y];
-}
+const powerOf2 = (side: number): number => 2 ** Math.ceil(Math.log2(side));
 
 function clear(context: Context): void {
     context.setTransform(1, 0, 0, 1, 0, 0);
