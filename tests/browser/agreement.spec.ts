@@ -184,6 +184,55 @@ test('what is kept of the picture before is as if it were drawn anew', async () 
     }
 });
 
+test('what filters are done to is drawn across the frame, also after something small that is cut out', async () => {
+    const blurred = (path: string, filter: object, left: number): object => ({
+        op: 'group',
+        opacity: 1,
+        extent: [left, 40, left + 100, 140],
+        filters: [filter],
+        items: [{ op: 'fill', path, matrix: [1, 0, 0, 1, left, 40], colour: '#ffffff' }],
+    });
+    const blur = { filter: 'blur', deviation: 4 };
+    const list = {
+        version: 1,
+        frame: 0,
+        width: 2560,
+        height: 360,
+        background: '#000000',
+        paths: { far: 'M0 0L100 0L100 100L0 100Z', window: 'M20 20L60 20L60 160L20 160Z' },
+        items: [
+            // From 900 pixels away a box comes into the window.
+            {
+                op: 'group',
+                opacity: 1,
+                clip: 'window',
+                items: [
+                    blurred('far', { filter: 'move', matrix: [1, 0, 0, 1, -900, 0] }, 910),
+                    blurred('far', blur, 10),
+                ],
+            },
+            blurred('far', blur, 2300),
+        ],
+    };
+    const onlyMoved = {
+        ...list,
+        items: [{ ...list.items[0]!, items: [(list.items[0] as { items: object[] }).items[0]!] }],
+    };
+    const picture = readFileSync(`${FOLDER}/clip.png`).toString('base64');
+    const brightnessAt = async (json: object, x: number, y: number): Promise<number> => {
+        const url = await page.evaluate(
+            ([one, png]) => (window as unknown as { painting: Painting }).painting.draw(one, png, 0.25),
+            [JSON.stringify(json), picture] as const,
+        );
+        const { data, width } = PNG.sync.read(Buffer.from(url.split(',')[1]!, 'base64'));
+        return data[4 * (Math.round(y / 4) * width + Math.round(x / 4))]!;
+    };
+    expect(await brightnessAt(list, 2350, 90)).toBeGreaterThan(250);
+    expect(await brightnessAt(list, 40, 90)).toBeGreaterThan(250);
+    expect(await brightnessAt(list, 80, 90)).toBe(0);
+    expect(await brightnessAt(onlyMoved, 40, 90)).toBeGreaterThan(250);
+});
+
 interface Painting {
     draw(list: string, picture: string, scale: number): Promise<string>;
     keeping(list: string, picture: string): Promise<number>;
