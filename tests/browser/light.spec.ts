@@ -98,4 +98,15 @@ test('a light shades by its angle, and throws the shadow of a card on a wall', a
     // From elsewhere it is seen as well, and goes away and nearer there.
     await page.locator('[data-sight]').selectOption('above');
     await expect(page.locator('[data-light-place]')).toBeVisible();
+    const before = await layer(page, 'Directional light');
+    await page.locator('[data-drive-how=nearer]').focus();
+    await kept(page, () => page.keyboard.press('ArrowDown'));
+    const after = await layer(page, 'Directional light');
+    expect(Number(after.z)).toBeGreaterThan(Number(before.z));
+    expect(after.position).toEqual(before.position);
+    await page.locator('[data-drive-how=across]').focus();
+    await kept(page, () => page.keyboard.press('ArrowDown'));
+    const across = await layer(page, 'Directional light');
+    expect((across.position as number[])[1]).toBeGreaterThan((after.position as number[])[1]!);
+    expect(across.z).toEqual(after.z);
 });

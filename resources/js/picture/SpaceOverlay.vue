@@ -14,6 +14,7 @@ import CameraOverlay from './CameraOverlay.vue';
 import { useDragOnPicture } from './dragOnPicture';
 import LayerPads from './LayerPads.vue';
 import LightMarks from './LightMarks.vue';
+import LightPads from './LightPads.vue';
 import PictureBar from './PictureBar.vue';
 import { useSaid } from './said';
 import { useVantage } from './vantage';
@@ -51,15 +52,21 @@ const trail = computed(() =>
 );
 const way = computed(() => (trail.value ? outline(trail.value.ticks) : ''));
 
+/** What drives a layer by hand. */
+function padsOf(layer: Layer): typeof CameraOverlay | typeof LayerPads | typeof LightPads | null {
+    if (vocabulary.can(layer, 'looks')) {
+        return CameraOverlay;
+    }
+    if (vocabulary.definition(layer.kind, 'tiltY')) {
+        return LayerPads;
+    }
+    return (composition.glimpse?.lights ?? []).some((light) => light.layer === layer.id) ? LightPads : null;
+}
+
 /** What drives the layer that is selected alone is in the same bar as that which looks around. */
 const bar = computed(() => {
     const layer = alone.value;
-    const shows =
-        layer && vocabulary.can(layer, 'looks')
-            ? CameraOverlay
-            : layer && vocabulary.definition(layer.kind, 'tiltY')
-              ? LayerPads
-              : null;
+    const shows = layer ? padsOf(layer) : null;
     return shows
         ? { shows, of: { key: layer!.id, layer: layer!, view: props.view } }
         : { shows: PictureBar, of: { label: 'How the space is looked at' } };
