@@ -75,6 +75,7 @@ test('a light shades by its angle, and throws the shadow of a card on a wall', a
 
     // Led by hand: as it is seen, nearer, and put before a layer as a lamp.
     await page.locator('.timeline').getByText('Directional light', { exact: true }).first().click();
+    await expect(page.locator('[data-no-rhythm]')).toBeVisible();
     await page.locator('[data-drive-how=aim]').focus();
     await kept(page, () => page.keyboard.press('ArrowRight'));
     expect((await layer(page, 'Directional light')).aim).toEqual([970, 540]);

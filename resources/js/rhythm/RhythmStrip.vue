@@ -58,6 +58,9 @@ function mirror(): void {
             />
             <PhaseField :key="`leave ${selection.layers.join()}`" side="leave" />
         </template>
+        <span v-else-if="selection.layers.length > 0" class="hint" data-no-rhythm
+            >What shows nothing itself neither arrives nor leaves.</span
+        >
         <span v-else class="hint">Select a layer to see how it arrives, stays and leaves.</span>
     </div>
 </template>
