@@ -185,10 +185,10 @@ test('what is kept of the picture before is as if it were drawn anew', async () 
 });
 
 test('what filters are done to is drawn across the frame, also after something small that is cut out', async () => {
-    const blurred = (path: string, filter: object, left: number): object => ({
+    const blurred = (path: string, filter: object, left: number, seen = left): object => ({
         op: 'group',
         opacity: 1,
-        extent: [left, 40, left + 100, 140],
+        extent: [seen - 12, 28, seen + 112, 152],
         filters: [filter],
         items: [{ op: 'fill', path, matrix: [1, 0, 0, 1, left, 40], colour: '#ffffff' }],
     });
@@ -207,7 +207,7 @@ test('what filters are done to is drawn across the frame, also after something s
                 opacity: 1,
                 clip: 'window',
                 items: [
-                    blurred('far', { filter: 'move', matrix: [1, 0, 0, 1, -900, 0] }, 910),
+                    blurred('far', { filter: 'move', matrix: [1, 0, 0, 1, -900, 0] }, 910, 10),
                     blurred('far', blur, 10),
                 ],
             },

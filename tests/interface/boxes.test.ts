@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import type { Group, Operation } from '@/api/displayList.gen';
+import type { Filter, Group, Operation } from '@/api/displayList.gen';
 import { hasOneSize, onCanvas, seenOf, seenOfGroup } from '@/picture/boxes';
-import { SMALL_DEVIATION, stepOfBlur } from '@/picture/filters';
+import { SMALL_DEVIATION, stepOf, stepOfBlur } from '@/picture/filters';
 import { Paths } from '@/picture/paths';
 
 const paths = new Paths();
@@ -24,18 +24,12 @@ describe('where something is seen', () => {
         expect(seenOf([bar, line], paths)).toEqual([-6, -6, 210, 70]);
     });
 
-    it('reaches as far as a blur, and no farther than a cut', () => {
+    it('is what a group says it can touch, where filters are done to it, and no more than what it is cut to', () => {
         const blur = { filter: 'blur' as const, deviation: 4 };
-        expect(seenOfGroup(group({ filters: [blur], extent: [10, 20, 210, 70] }), paths)).toEqual([-2, 8, 222, 82]);
-        expect(seenOfGroup(group({ filters: [blur], clip: 'window' }), paths)).toEqual([5, 5, 25, 25]);
-    });
-
-    it('is not known of what comes from far away', () => {
-        const move = {
-            filter: 'move' as const,
-            matrix: [1, 0, 0, 1, 500, 0] as [number, number, number, number, number, number],
-        };
-        expect(seenOf([bar, group({ filters: [move], extent: [10, 20, 210, 70] })], paths)).toBeNull();
+        const box: [number, number, number, number] = [-2, 8, 222, 82];
+        expect(seenOfGroup(group({ filters: [blur], extent: box }), paths)).toEqual(box);
+        expect(seenOf([bar, group({ filters: [blur], extent: box })], paths)).toEqual(box);
+        expect(seenOfGroup(group({ filters: [blur], extent: box, clip: 'window' }), paths)).toEqual([5, 5, 25, 25]);
     });
 
     it('is drawn from a multiple of a step, within the canvas', () => {
@@ -50,6 +44,16 @@ describe('a wide blur', () => {
         expect(stepOfBlur(3.4)).toBeNull();
         expect(stepOfBlur(5)).toBeCloseTo(2.0, 2);
         expect(stepOfBlur(30)).toBeCloseTo(12.0, 2);
+    });
+
+    it('is done so after a silhouette, but not after what tells colours apart', () => {
+        const blur = { filter: 'blur' as const, deviation: 10 };
+        const values = (more: Record<number, number>): number[] => [...Array(20)].map((_, index) => more[index] ?? 0);
+        const matrix = (more: Record<number, number>): Filter =>
+            ({ filter: 'matrix', values: values(more) }) as unknown as Filter;
+        expect(stepOf([matrix({ 4: 0.2, 18: 0.6 }), blur], 0.5)).toBe(stepOfBlur(5));
+        expect(stepOf([matrix({ 15: 0.3 }), blur], 0.5)).toBeNull();
+        expect(stepOf([blur, matrix({ 18: 0.6 })], 0.5)).toBeNull();
     });
 
     it('leaves as much blur as it should, with what making it smaller and larger adds', () => {

@@ -1,5 +1,4 @@
-import type { Filter, Group, Operation } from '@/api/displayList.gen';
-import { reachOf } from './filters';
+import type { Group, Operation } from '@/api/displayList.gen';
 import type { Bounds, Paths } from './paths';
 import type { View } from './paint';
 
@@ -14,9 +13,6 @@ const FARTHEST = 1500;
 
 const NOTHING: Bounds = [Infinity, Infinity, -Infinity, -Infinity];
 
-/** Filters that bring nothing from far away. */
-const NEAR: readonly Filter['filter'][] = ['blur', 'cells', 'lit', 'atop', 'matrix', 'tables'];
-
 const around = (boxes: readonly Bounds[]): Bounds =>
     boxes.reduce(
         ([left, top, right, bottom], box) => [
@@ -28,7 +24,7 @@ const around = (boxes: readonly Bounds[]): Bounds =>
         NOTHING,
     );
 
-const grown = ([left, top, right, bottom]: Bounds, by: number): Bounds => [
+export const grown = ([left, top, right, bottom]: Bounds, by: number): Bounds => [
     left - by,
     top - by,
     right + by,
@@ -44,7 +40,7 @@ export function boundsOf(points: readonly number[]): Bounds {
 }
 
 /** The upright box around a box under a matrix. */
-function moved([left, top, right, bottom]: Bounds, [a, b, c, d, e, f]: readonly number[]): Bounds {
+export function moved([left, top, right, bottom]: Bounds, [a, b, c, d, e, f]: readonly number[]): Bounds {
     const at = (x: number, y: number): number[] => [a! * x + c! * y + e!, b! * x + d! * y + f!];
     return boundsOf([at(left, top), at(right, top), at(left, bottom), at(right, bottom)].flat());
 }
@@ -74,29 +70,24 @@ function seenOfOne(operation: Operation, paths: Paths): Bounds | null {
 }
 
 /** The same of a group. */
-export function seenOfGroup({ items, clip, filters = [], extent }: Group, paths: Paths): Bounds | null {
+export function seenOfGroup({ items, clip, filters, extent }: Group, paths: Paths): Bounds | null {
     if (clip !== undefined) {
         return paths.bounds(clip);
     }
-    if (filters.length === 0) {
-        return seenOf(items, paths);
-    }
-    const isNear = filters.every(({ filter }) => NEAR.includes(filter));
-    return isNear && extent
-        ? grown(
-              extent,
-              filters.reduce((sum, filter) => sum + reachOf(filter, 0), 0),
-          )
-        : null;
+    return filters ? ((extent as Bounds | undefined) ?? null) : seenOf(items, paths);
 }
 
-/** What filters may draw on, beyond a canvas too. */
-export const farthestOf = ({ width, height }: { width: number; height: number }, view: View): Bounds => [
-    -view.x / view.scale - FARTHEST,
-    -view.y / view.scale - FARTHEST,
-    (width - view.x) / view.scale + FARTHEST,
-    (height - view.y) / view.scale + FARTHEST,
+/** What of the composition lies on a canvas. */
+export const canvasBox = ({ width, height }: { width: number; height: number }, { scale, x, y }: View): Bounds => [
+    -x / scale,
+    -y / scale,
+    (width - x) / scale,
+    (height - y) / scale,
 ];
+
+/** What filters may draw on, beyond a canvas too. */
+export const farthestOf = (canvas: { width: number; height: number }, view: View): Bounds =>
+    grown(canvasBox(canvas, view), FARTHEST);
 
 /** How long the longer side of the canvas is beyond which that is, in composition pixels. */
 export const longestSide = ([left, top, right, bottom]: Bounds): number =>

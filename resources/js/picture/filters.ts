@@ -11,6 +11,9 @@ const SVG = 'http://www.w3.org/2000/svg';
 /** A picture that is drawn less than so many times smaller takes as long as one that is not. */
 const LEAST_STEP = 1.4;
 
+/** Which value of a colour matrix says how much of alpha is alpha. */
+const ALPHA_OF_ALPHA = 18;
+
 /** How many of them are kept at hand in the document. */
 const MOST = 64;
 
@@ -108,6 +111,19 @@ export function stepOfBlur(deviation: number): number | null {
     // To draw it smaller blurs as well, a box of that many pixels, and so does to draw it large again, which weighs two by their distance.
     const step = Math.sqrt((deviation ** 2 + 1 / 12) / (SMALL_DEVIATION ** 2 + 1 / 12 + 1 / 6));
     return step < LEAST_STEP ? null : step;
+}
+
+/** Whether a filter makes one colour of all, as opaque in each place as it was or as far as it was: it does the same to a smaller picture. */
+const isSilhouette = (filter: Filter): boolean =>
+    filter.filter === 'matrix' &&
+    filter.values.every((value, index) => value === 0 || index % 5 === 4 || index === ALPHA_OF_ALPHA);
+
+/** How many times smaller a picture is drawn that filters end by blurring far; null where they do something else. */
+export function stepOf(filters: readonly Filter[], scale: number): number | null {
+    const last = filters.at(-1);
+    return last?.filter === 'blur' && filters.slice(0, -1).every(isSilhouette)
+        ? stepOfBlur(last.deviation * scale)
+        : null;
 }
 
 /** The mean of a picture and another under a matrix: the same, where no other is given. */

@@ -15,16 +15,19 @@ import type {
 import { Beneath } from './beneath';
 import {
     boundsOf,
+    canvasBox,
     farthestOf,
+    grown,
     hasOneSize,
     inBoth,
     inPixels,
     longestSide,
     MITER_LIMIT,
+    moved,
     onCanvas,
     seenOfGroup,
 } from './boxes';
-import { blurred, canvasOf, reachOf, SMALL_DEVIATION, stepOfBlur, withFilters } from './filters';
+import { blurred, canvasOf, reachOf, SMALL_DEVIATION, stepOf, withFilters } from './filters';
 import { CornerPatterns } from './corners';
 import { grainOf } from './grain';
 import { warped, warpedEach, type Warp } from './warping';
@@ -50,6 +53,8 @@ const MASK_MODES = {
 type Laid = Pick<Group, 'opacity' | 'blend'>;
 
 const AS_IT_IS: Laid = { opacity: 1 };
+
+const AS_IT_LIES: Matrix = [1, 0, 0, 1, 0, 0];
 
 /** So many sheets for groups are kept. */
 const MOST_SHEETS = 64;
@@ -272,41 +277,39 @@ export class Painter {
 
     /** Draws a group's items on a sheet of their own, does its filters to it, and draws that. */
     private filtered(context: Context, group: Group, filters: Filter[], laid: Laid, view: View, depth: number): void {
-        const { canvas } = context;
-        const extent = group.extent!;
         const [only] = filters;
         if (filters.length === 1 && only?.filter === 'warp' && !only.rest) {
             this.pulled(context, group, only, laid, view, depth);
             return;
         }
-        const reach = filters.reduce((sum, filter) => sum + reachOf(filter, longestSide(this.farthest)), 0);
-        // What is as far beyond the canvas as filters reach may come into it; but of sheets within sheets none grows on.
-        const limit = this.farthest;
-        const far = reach * view.scale;
-        const [left, top, right, bottom] = [
-            Math.floor(Math.max(-far, view.x + Math.max(extent[0] - reach, limit[0]) * view.scale)) - 1,
-            Math.floor(Math.max(-far, view.y + Math.max(extent[1] - reach, limit[1]) * view.scale)) - 1,
-            Math.ceil(Math.min(canvas.width + far, view.x + Math.min(extent[2] + reach, limit[2]) * view.scale)) + 1,
-            Math.ceil(Math.min(canvas.height + far, view.y + Math.min(extent[3] + reach, limit[3]) * view.scale)) + 1,
-        ];
-        if (right <= left || bottom <= top) {
+        // What is moved at last is drawn where it was, and laid where it comes to: between them there is nothing to be drawn.
+        const last = filters.at(-1)!;
+        const [done, away] = last.filter === 'move' ? [filters.slice(0, -1), last.matrix] : [filters, AS_IT_LIES];
+        const reach = done.reduce((sum, filter) => sum + reachOf(filter, longestSide(this.farthest)), 0);
+        const seen = inBoth(group.extent as Bounds, canvasBox(context.canvas, view));
+        if (seen[2] <= seen[0] || seen[3] <= seen[1]) {
             return;
         }
-        const smaller =
-            filters.length === 1 && only?.filter === 'blur' && !hasOneSize(group.items)
-                ? stepOfBlur(only.deviation * view.scale)
-                : null;
+        const back = new DOMMatrix(away).inverse();
+        const from = moved(seen, [back.a, back.b, back.c, back.d, back.e, back.f]);
+        // What is as far beyond as filters reach may come into it; but of sheets within sheets none grows on.
+        const [left, top, right, bottom] = inPixels(inBoth(grown(from, reach), this.farthest), view, 1);
+        if (!(right > left && bottom > top)) {
+            return;
+        }
+        const smaller = hasOneSize(group.items) ? null : stepOf(done, view.scale);
         const step = smaller ?? 1;
         const sheet = canvasOf(Math.ceil((right - left) / step), Math.ceil((bottom - top) / step));
         const within = { scale: view.scale / step, x: (view.x - left) / step, y: (view.y - top) / step };
-        this.apart().draw(sheet.getContext('2d')!, group.items, within, depth + 1);
+        const draw = (onto: Context, items: Operation[]): void => this.apart().draw(onto, items, within, depth + 1);
+        draw(sheet.getContext('2d')!, group.items);
         const drawn =
-            smaller !== null
-                ? blurred(sheet, SMALL_DEVIATION)
-                : withFilters(sheet, filters, within, (onto, items) =>
-                      this.apart().draw(onto, items, within, depth + 1),
-                  );
+            smaller === null
+                ? withFilters(sheet, done, within, draw)
+                : blurred(withFilters(sheet, done.slice(0, -1), within, draw), SMALL_DEVIATION);
         laying(context, laid, () => {
+            const place = new DOMMatrix([view.scale, 0, 0, view.scale, view.x, view.y]);
+            context.setTransform(place.multiply(new DOMMatrix(away)).multiply(place.inverse()));
             context.imageSmoothingQuality = 'low';
             context.drawImage(drawn, left, top, step * drawn.width, step * drawn.height);
         });
